@@ -1,0 +1,48 @@
+package app.bittern.cli;
+
+import app.bittern.call.Ending;
+import app.bittern.call.Trace;
+import app.bittern.call.Why;
+import app.bittern.plan.Seconds;
+import java.util.Locale;
+
+/// A trace for people: a line for each step, the reasons under it.
+final class TraceText {
+    private static final int WIDTH = 100;
+
+    private TraceText() {}
+
+    static String of(Trace trace) {
+        StringBuilder text = new StringBuilder();
+        for (Trace.Step step : trace.steps()) {
+            line(text, String.format(Locale.ROOT, "%7s  ", Seconds.clock(step.second())), step.what());
+            for (Why why : step.why()) {
+                line(text, why.held() ? "           + " : "           - ", why.rule() + ": " + why.because());
+            }
+        }
+        line(text, String.format(Locale.ROOT, "%7s  ", Seconds.clock(trace.second())), ending(trace.ending()));
+        return text.toString().stripTrailing();
+    }
+
+    private static String ending(Ending ending) {
+        return "Ends: " + ending.kind().word()
+                + ending.cause().map(cause -> " (" + cause.word() + ")").orElse("") + " in " + ending.in()
+                + ending.by().map(by -> " by " + by).orElse("");
+    }
+
+    /// Breaks a long line at a space, and goes on under its beginning.
+    private static void line(StringBuilder text, String head, String words) {
+        String begin = head;
+        String rest = words;
+        while (begin.length() + rest.length() > WIDTH) {
+            int space = rest.lastIndexOf(' ', WIDTH - begin.length());
+            if (space <= 0) {
+                break;
+            }
+            text.append(begin).append(rest, 0, space).append('\n');
+            rest = rest.substring(space + 1);
+            begin = " ".repeat(head.length());
+        }
+        text.append(begin).append(rest).append('\n');
+    }
+}

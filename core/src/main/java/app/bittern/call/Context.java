@@ -1,0 +1,72 @@
+package app.bittern.call;
+
+import app.bittern.plan.Ref;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.TreeSet;
+
+/// What a caller carries along.
+///
+/// @param language the language in force, BCP 47
+/// @param tags     sorted, each once
+/// @param owner    the extension called first
+/// @param menus    the menus passed on the way, each with what was carried when it was entered; a menu that
+///                 is entered again takes the way back to its first time with it, so that there are
+///                 finitely many states however often callers go round
+public record Context(String language, List<String> tags, Optional<Ref> owner, List<Frame> menus) {
+    /// A menu and what was carried into it.
+    public record Frame(Ref menu, String language, List<String> tags) {}
+
+    public Context {
+        tags = List.copyOf(new TreeSet<>(tags));
+        menus = List.copyOf(menus);
+    }
+
+    /// What a call begins with.
+    public static Context in(String language) {
+        return new Context(language, List.of(), Optional.empty(), List.of());
+    }
+
+    Context speaking(Optional<String> language) {
+        return language.map(spoken -> new Context(spoken, tags, owner, menus)).orElse(this);
+    }
+
+    Context tagged(List<String> more) {
+        List<String> all = new ArrayList<>(tags);
+        all.addAll(more);
+        return new Context(language, all, owner, menus);
+    }
+
+    /// The first extension entered becomes the owner.
+    Context owned(Ref extension) {
+        return owner.isPresent() ? this : new Context(language, tags, Optional.of(extension), menus);
+    }
+
+    Context entering(Ref menu) {
+        List<Frame> way = new ArrayList<>();
+        for (Frame frame : menus) {
+            if (frame.menu().equals(menu)) {
+                break;
+            }
+            way.add(frame);
+        }
+        way.add(new Frame(menu, language, tags));
+        return new Context(language, tags, owner, way);
+    }
+
+    /// What was carried when the menu before this one was entered, with the way up to there.
+    Optional<Context> back() {
+        if (menus.size() < 2) {
+            return Optional.empty();
+        }
+        Frame before = menus.get(menus.size() - 2);
+        return Optional.of(new Context(before.language(), before.tags(), owner, menus.subList(0, menus.size() - 1)));
+    }
+
+    Optional<Ref> menuBefore() {
+        return menus.size() < 2
+                ? Optional.empty()
+                : Optional.of(menus.get(menus.size() - 2).menu());
+    }
+}

@@ -1,0 +1,56 @@
+package app.bittern.call;
+
+import java.util.Locale;
+import java.util.Optional;
+
+/// Where a call comes to rest: `message in mailbox/bookings`.
+///
+/// @param kind  how it ended
+/// @param in    where: a reference, or `outside/` and the number
+/// @param by    who answered, where the bench says so
+/// @param cause why it is lost
+public record Ending(Kind kind, String in, Optional<String> by, Optional<Lost> cause) {
+    /// How a call can end.
+    public enum Kind {
+        ANSWERED,
+        MESSAGE,
+        OUTSIDE,
+        CALLBACK,
+        PAGED,
+        BUSY,
+        HUNG_UP,
+        UNMATCHED,
+        LOST;
+
+        /// As it is written: `hung-up`.
+        public String word() {
+            return name().toLowerCase(Locale.ROOT).replace('_', '-');
+        }
+    }
+
+    /// Why a call is lost.
+    public enum Lost {
+        /// A destination is missing.
+        HOLE,
+        /// Round and round, with no second passed and no choice by the caller.
+        ENDLESS,
+        /// Nobody to answer and nothing after.
+        NOBODY;
+
+        public String word() {
+            return name().toLowerCase(Locale.ROOT);
+        }
+    }
+
+    static Ending of(Kind kind, Object in) {
+        return new Ending(kind, in.toString(), Optional.empty(), Optional.empty());
+    }
+
+    static Ending lost(Lost cause, Object in) {
+        return new Ending(Kind.LOST, in.toString(), Optional.empty(), Optional.of(cause));
+    }
+
+    Ending by(Object who) {
+        return new Ending(kind, in, Optional.of(who.toString()), cause);
+    }
+}

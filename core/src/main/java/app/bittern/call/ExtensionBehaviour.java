@@ -1,0 +1,159 @@
+package app.bittern.call;
+
+import app.bittern.plan.Destination;
+import app.bittern.plan.Extension;
+import app.bittern.plan.Ref;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/// An extension rings its phones, or sends its calls on as its forwarding says; without forwarding to its mailbox.
+final class ExtensionBehaviour implements Behaviour<Extension> {
+    @Override
+    public List<Outcome> outcomes(Extension extension, Scene scene) {
+        if (extension.forward().always().isPresent()) {
+            return List.of(Outcome.of(
+                    new Cause.Forwarded(),
+                    Window.NOW,
+                    scene.onward(extension.forward().always())));
+        }
+        Outcome busy = Outcome.of(new Cause.Busy(), Window.NOW, onBusy(extension, scene));
+        if (extension.doNotDisturb()) {
+            return List.of(busy);
+        }
+        Outcome unreachable = Outcome.of(new Cause.Unreachable(), Window.NOW, onUnreachable(extension, scene));
+        if (extension.phones().isEmpty()) {
+            return List.of(unreachable);
+        }
+        int rings = extension.ringFor().value();
+        List<Outcome> outcomes = new ArrayList<>(List.of(
+                Outcome.of(
+                        new Cause.Answered(),
+                        new Window(0, rings),
+                        new Onward.Ends(
+                                Ending.of(Ending.Kind.ANSWERED, extension.ref()).by(extension.ref()))),
+                Outcome.of(new Cause.NoAnswer(), Window.at(rings), onNoAnswer(extension, scene))));
+        if (!extension.callWaiting()) {
+            outcomes.add(busy);
+        }
+        outcomes.add(unreachable);
+        return outcomes;
+    }
+
+    private static Onward onNoAnswer(Extension extension, Scene scene) {
+        return forwarded(extension.forward().noAnswer(), extension, scene, Ending.Kind.HUNG_UP);
+    }
+
+    private static Onward onBusy(Extension extension, Scene scene) {
+        return forwarded(extension.forward().busy(), extension, scene, Ending.Kind.BUSY);
+    }
+
+    private static Onward onUnreachable(Extension extension, Scene scene) {
+        return forwarded(extension.forward().unreachable(), extension, scene, Ending.Kind.HUNG_UP);
+    }
+
+    private static Onward forwarded(Optional<Destination> to, Extension extension, Scene scene, Ending.Kind otherwise) {
+        Optional<Destination> way = to.or(() -> mailbox(extension));
+        return way.isPresent() ? scene.onward(way) : scene.ends(otherwise, extension.ref());
+    }
+
+    private static Optional<Destination> mailbox(Extension extension) {
+        return extension.mailbox().map(Destination.To::new);
+    }
+
+    @Override
+    public Decision decide(Extension extension, Scene scene, BenchInHand bench) {
+        Optional<Destination> always = extension.forward().always();
+        if (always.isPresent()) {
+            return Decision.of(
+                    new Cause.Forwarded(),
+                    0,
+                    extension.title() + " forwards all calls to " + scene.words(always),
+                    List.of(),
+                    List.of(Why.held("forward always", "it is set to " + scene.words(always))));
+        }
+        PhoneState phone = Phones.state(extension, bench.bench());
+        int rings = extension.ringFor().value();
+        return switch (phone) {
+            case PhoneState.Busy busy ->
+                unanswered(
+                        extension,
+                        scene,
+                        new Cause.Busy(),
+                        0,
+                        extension.doNotDisturb() ? "set to do not disturb" : "busy",
+                        extension.forward().busy(),
+                        "busy tone");
+            case PhoneState.Off off ->
+                unanswered(
+                        extension,
+                        scene,
+                        new Cause.Unreachable(),
+                        0,
+                        "not reachable",
+                        extension.forward().unreachable(),
+                        "hang-up");
+            case PhoneState.Answers(int after)
+            when after <= rings ->
+                Decision.of(
+                                new Cause.Answered(),
+                                after,
+                                extension.title() + " answers after " + after + " s",
+                                ringing(extension, after),
+                                List.of(Why.held(
+                                        "answered",
+                                        "the phone is answered after " + after + " s, within " + extension.ringFor())))
+                        .answeredBy(extension.ref().toString());
+            case PhoneState.Answers late -> noAnswer(extension, scene);
+            case PhoneState.Silent silent -> noAnswer(extension, scene);
+        };
+    }
+
+    private static Decision noAnswer(Extension extension, Scene scene) {
+        return unanswered(
+                extension,
+                scene,
+                new Cause.NoAnswer(),
+                extension.ringFor().value(),
+                "not answered within " + extension.ringFor(),
+                extension.forward().noAnswer(),
+                "hang-up");
+    }
+
+    private static Decision unanswered(
+            Extension extension,
+            Scene scene,
+            Cause cause,
+            int after,
+            String reason,
+            Optional<Destination> forward,
+            String otherwise) {
+        Optional<Ref> mailbox = extension.mailbox();
+        String to = forward.isPresent()
+                ? scene.words(forward)
+                : mailbox.map(scene::title).orElse(otherwise);
+        List<Why> why = new ArrayList<>();
+        why.add(Why.not("forward always", "not set"));
+        for (Cause one : List.of(new Cause.NoAnswer(), new Cause.Busy(), new Cause.Unreachable())) {
+            String rule = one.id().replace('-', ' ');
+            why.add(
+                    one.equals(cause)
+                            ? Why.held(rule, "the phone is " + reason + "; " + way(forward, mailbox, to))
+                            : Why.not(rule, "the phone is " + reason));
+        }
+        return Decision.of(
+                cause, after, extension.title() + " is " + reason + ": to " + to, ringing(extension, after), why);
+    }
+
+    private static String way(Optional<Destination> forward, Optional<Ref> mailbox, String to) {
+        return forward.isPresent()
+                ? "its forwarding for that is " + to
+                : mailbox.isPresent()
+                        ? "no forwarding for that, so its mailbox " + to
+                        : "no forwarding and no mailbox, so " + to;
+    }
+
+    private static List<Heard> ringing(Extension extension, int seconds) {
+        return seconds == 0 ? List.of() : List.of(new Heard(0, seconds, Heard.Sound.RINGING, extension.title()));
+    }
+}

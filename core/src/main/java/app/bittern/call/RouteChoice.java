@@ -1,0 +1,142 @@
+package app.bittern.call;
+
+import app.bittern.number.Caller;
+import app.bittern.number.E164;
+import app.bittern.plan.Hours;
+import app.bittern.plan.Plan;
+import app.bittern.plan.Route;
+import java.time.LocalDateTime;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+
+/// Which route takes a call: the most particular of those whose conditions all hold.
+///
+/// Ranked by the called number (exact, range, longer prefix, any), then by the caller (exact, tag, longer
+/// prefix, withheld, any), then those limited to hours before those that are not; the first in the plan
+/// among equals.
+public final class RouteChoice {
+    private static final Comparator<Ranked> ORDER = Comparator.comparingInt(
+                    (Ranked one) -> calledRank(one.route().called()))
+            .thenComparingInt(one -> callerRank(one.route().caller()))
+            .thenComparingInt(one -> one.route().during().isPresent() ? 0 : 1);
+
+    private RouteChoice() {}
+
+    /// A route and the first of its conditions that fails for a call, if any.
+    public record Ranked(Route route, Optional<String> failed) {
+        /// Why it stands where it does, in words.
+        public String rankInWords() {
+            String called = switch (route.called()) {
+                case Route.Called.Exact exact -> "this very number";
+                case Route.Called.Range range -> "a range that the number is in";
+                case Route.Called.Prefix prefix -> "numbers that begin with " + prefix.digits();
+                case Route.Called.Any any -> "any number";
+            };
+            String caller = switch (route.caller()) {
+                case Route.From.Exact exact -> "this very caller";
+                case Route.From.Tag tag -> "callers tagged " + tag.tag();
+                case Route.From.Prefix prefix -> "callers that begin with " + prefix.digits();
+                case Route.From.Withheld withheld -> "callers who withhold their number";
+                case Route.From.Any any -> "any caller";
+            };
+            return called + ", " + caller
+                    + route.during().map(during -> ", during " + during).orElse("");
+        }
+    }
+
+    /// All routes: those that hold first, best first, then those that fail in the order of the plan.
+    ///
+    /// @param local the call's instant at the site
+    public static List<Ranked> ranked(Plan plan, E164 called, Caller caller, LocalDateTime local) {
+        List<Ranked> all = plan.all(Route.class)
+                .map(route -> new Ranked(route, failing(plan, route, called, caller, local)))
+                .toList();
+        return java.util.stream.Stream.concat(
+                        all.stream().filter(one -> one.failed().isEmpty()).sorted(ORDER),
+                        all.stream().filter(one -> one.failed().isPresent()))
+                .toList();
+    }
+
+    /// The route that takes a call, if any does.
+    public static Optional<Route> winner(Plan plan, E164 called, Caller caller, LocalDateTime local) {
+        return ranked(plan, called, caller, local).stream()
+                .filter(one -> one.failed().isEmpty())
+                .map(Ranked::route)
+                .findFirst();
+    }
+
+    private static Optional<String> failing(Plan plan, Route route, E164 called, Caller caller, LocalDateTime local) {
+        if (!route.enabled()) {
+            return Optional.of("it is not enabled");
+        }
+        return calledFails(route.called(), called)
+                .or(() -> callerFails(route.caller(), caller))
+                .or(() -> route.during().flatMap(during -> duringFails(plan, during, local)));
+    }
+
+    private static Optional<String> calledFails(Route.Called rule, E164 called) {
+        return switch (rule) {
+            case Route.Called.Any any -> Optional.empty();
+            case Route.Called.Exact(E164 number) ->
+                unless(number.equals(called), "it is for " + number.international());
+            case Route.Called.Prefix(String digits) ->
+                unless(called.text().startsWith(digits), "it is for numbers that begin with " + digits);
+            case Route.Called.Range(E164 from, E164 to) ->
+                unless(
+                        called.text().length() == from.text().length()
+                                && called.compareTo(from) >= 0
+                                && called.compareTo(to) <= 0,
+                        "it is for " + from + " to " + to);
+        };
+    }
+
+    private static Optional<String> callerFails(Route.From rule, Caller caller) {
+        String is = caller.delivered().map(number -> "the caller is " + number).orElse("the caller is withheld");
+        return switch (rule) {
+            case Route.From.Any any -> Optional.empty();
+            case Route.From.Withheld withheld ->
+                unless(caller instanceof Caller.Withheld, "it is for callers who withhold their number; " + is);
+            case Route.From.Exact(E164 number) ->
+                unless(caller.delivered().equals(Optional.of(number)), "it is for the caller " + number + "; " + is);
+            case Route.From.Prefix(String digits) ->
+                unless(
+                        caller.delivered()
+                                .filter(number -> number.text().startsWith(digits))
+                                .isPresent(),
+                        "it is for callers that begin with " + digits + "; " + is);
+            case Route.From.Tag(String tag) ->
+                Optional.of("it is for callers tagged " + tag + "; no contact gives this caller that tag");
+        };
+    }
+
+    private static Optional<String> duringFails(Plan plan, Route.During during, LocalDateTime local) {
+        return plan.find(during.hours(), Hours.class)
+                .map(hours -> hours.calendar().stateAt(local))
+                .map(state -> unless(state.equals(during.state()), "it is for " + during + "; they are " + state))
+                .orElseGet(() -> Optional.of(during.hours() + " is missing"));
+    }
+
+    private static Optional<String> unless(boolean holds, String reason) {
+        return holds ? Optional.empty() : Optional.of(reason);
+    }
+
+    private static int calledRank(Route.Called called) {
+        return switch (called) {
+            case Route.Called.Exact exact -> 0;
+            case Route.Called.Range range -> 1;
+            case Route.Called.Prefix prefix -> 100 - prefix.digits().length();
+            case Route.Called.Any any -> 200;
+        };
+    }
+
+    private static int callerRank(Route.From caller) {
+        return switch (caller) {
+            case Route.From.Exact exact -> 0;
+            case Route.From.Tag tag -> 1;
+            case Route.From.Prefix prefix -> 100 - prefix.digits().length();
+            case Route.From.Withheld withheld -> 200;
+            case Route.From.Any any -> 300;
+        };
+    }
+}

@@ -1,0 +1,101 @@
+package app.bittern.call;
+
+import app.bittern.plan.Destination;
+import app.bittern.plan.Extension;
+import app.bittern.plan.Kind;
+import app.bittern.plan.Plan;
+import app.bittern.plan.Prompt;
+import app.bittern.plan.Ref;
+import java.util.Optional;
+
+/// A plan and a caller's state in it, as the behaviours need them.
+record Scene(Plan plan, State state) {
+    Context context() {
+        return state.context();
+    }
+
+    Ref at() {
+        return state.at();
+    }
+
+    /// Where a destination leads from here.
+    Onward onward(Optional<Destination> destination) {
+        return onward(destination, context());
+    }
+
+    Onward onward(Optional<Destination> destination, Context carrying) {
+        return destination.map(to -> to(to, carrying)).orElseGet(() -> lost(Ending.Lost.HOLE));
+    }
+
+    private Onward to(Destination destination, Context carrying) {
+        return switch (destination) {
+            case Destination.To(Ref ref) -> enter(ref, carrying);
+            case Destination.Outside(var number) -> ends(Ending.Kind.OUTSIDE, "outside/" + number);
+            case Destination.OwnMailbox() -> ownMailbox(carrying);
+            case Destination.Repeat() -> enter(at(), carrying);
+            case Destination.Back() ->
+                carrying.back()
+                        .flatMap(before -> carrying.menuBefore().map(menu -> enter(menu, before)))
+                        .orElseGet(() -> lost(Ending.Lost.HOLE));
+            case Destination.HangUp() -> ends(Ending.Kind.HUNG_UP, at());
+            case Destination.Busy() -> ends(Ending.Kind.BUSY, at());
+        };
+    }
+
+    Onward ends(Ending.Kind kind, Object in) {
+        return new Onward.Ends(Ending.of(kind, in));
+    }
+
+    Onward lost(Ending.Lost cause) {
+        return new Onward.Ends(Ending.lost(cause, at()));
+    }
+
+    /// Enters an object, or falls into the hole where it should be.
+    Onward enter(Ref ref, Context carrying) {
+        if (plan.find(ref).isEmpty()) {
+            return lost(Ending.Lost.HOLE);
+        }
+        Context changed = ref.kind() == Kind.MENU
+                ? carrying.entering(ref)
+                : ref.kind() == Kind.EXTENSION ? carrying.owned(ref) : carrying;
+        return new Onward.Next(new State(ref, changed));
+    }
+
+    private Onward ownMailbox(Context carrying) {
+        return carrying.owner()
+                .flatMap(owner -> plan.find(owner, Extension.class))
+                .flatMap(Extension::mailbox)
+                .map(mailbox -> enter(mailbox, carrying))
+                .orElseGet(() -> lost(Ending.Lost.NOBODY));
+    }
+
+    /// How long a prompt takes to say in the call's language, in seconds; 0 where there is none.
+    int length(Optional<Ref> prompt) {
+        return length(prompt, context().language());
+    }
+
+    int length(Optional<Ref> prompt, String language) {
+        return prompt.flatMap(ref -> plan.find(ref, Prompt.class))
+                .map(said -> said.length(language, plan.site().defaultLanguage()))
+                .orElse(0);
+    }
+
+    /// The words of a prompt in the call's language.
+    String words(Ref prompt) {
+        return plan.find(prompt, Prompt.class)
+                .flatMap(said -> said.script(context().language(), plan.site().defaultLanguage()))
+                .orElse(prompt + " is missing");
+    }
+
+    /// What an object is called.
+    String title(Ref ref) {
+        return plan.title(ref);
+    }
+
+    /// Where a destination leads, in words.
+    String words(Optional<Destination> destination) {
+        return destination
+                .map(to -> to.target().map(this::title).orElse(to.toString()))
+                .orElse("nowhere: nothing is given");
+    }
+}

@@ -1,0 +1,118 @@
+package app.bittern.call;
+
+import app.bittern.plan.Plan;
+import app.bittern.plan.Ref;
+import app.bittern.plan.Route;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/// Follows one call through a plan.
+///
+/// At each state the bench decides on an outcome, which is then looked up among all outcomes of the
+/// transition function. A call that comes back to a state with no second passed and no choice by the
+/// caller, or that takes more than 200 steps, is lost: endless.
+public final class Tracer {
+    /// The most steps a call may take.
+    public static final int MOST_STEPS = 200;
+
+    private final Plan plan;
+    private final BenchInHand bench;
+    private final List<Trace.Step> steps = new ArrayList<>();
+    private final Set<State> sinceTimeOrChoice = new HashSet<>();
+    private int second;
+
+    private Tracer(Plan plan, Bench bench) {
+        this.plan = plan;
+        this.bench = new BenchInHand(bench, plan);
+    }
+
+    /// What a call does on a bench.
+    public static Trace trace(Plan plan, Bench bench) {
+        return new Tracer(plan, bench).run();
+    }
+
+    private Trace run() {
+        Bench call = bench.bench();
+        Context begin = Context.in(plan.site().defaultLanguage());
+        Optional<Route> route = RouteChoice.winner(plan, call.called(), call.caller(), bench.local());
+        if (route.isEmpty()) {
+            return unmatched(begin);
+        }
+        State state = new State(route.get().ref(), begin);
+        while (true) {
+            if (steps.size() == MOST_STEPS || !sinceTimeOrChoice.add(state)) {
+                return ended(
+                        Ending.lost(Ending.Lost.ENDLESS, state.at()),
+                        route.get().ref(),
+                        state.context());
+            }
+            Decision decision = Transition.decide(plan, state, bench);
+            Outcome outcome = outcome(state, decision);
+            Context after = outcome.onward() instanceof Onward.Next(State next) ? next.context() : state.context();
+            step(state, decision, outcome, after);
+            if (outcome.onward() instanceof Onward.Ends(Ending ending)) {
+                Ending named = decision.by().map(ending::by).orElse(ending);
+                return ended(named, route.get().ref(), state.context());
+            }
+            state = ((Onward.Next) outcome.onward()).state();
+        }
+    }
+
+    /// The outcome that was decided on, out of all; a decision that is none of them, or outside its window, is
+    /// a fault of ours.
+    private Outcome outcome(State state, Decision decision) {
+        Outcome outcome = Transition.outcomes(plan, state).stream()
+                .filter(one -> one.cause().equals(decision.cause()))
+                .findFirst()
+                .orElseThrow(() -> new IllegalStateException(
+                        state.at() + " decided on " + decision.cause() + ", which is none of its outcomes"));
+        if (!outcome.window().contains(decision.after())) {
+            throw new IllegalStateException(state.at() + ": " + decision.cause().id() + " after " + decision.after()
+                    + " s, outside " + outcome.window());
+        }
+        return outcome;
+    }
+
+    private void step(State state, Decision decision, Outcome outcome, Context after) {
+        int begun = second;
+        boolean outside = outcome.onward() instanceof Onward.Ends(Ending ending)
+                && (ending.kind() == Ending.Kind.OUTSIDE
+                        || decision.by().filter(by -> by.startsWith("outside/")).isPresent());
+        steps.add(new Trace.Step(
+                begun,
+                state.at().toString(),
+                decision.what(),
+                decision.hears().stream().map(heard -> heard.later(begun)).toList(),
+                decision.why(),
+                decision.cause().id(),
+                new Trace.Variables(after.language(), after.owner(), after.tags(), outside ? 2 : 1, decision.ports())));
+        second += decision.after();
+        if (decision.after() > 0 || decision.cause().callersChoice()) {
+            sinceTimeOrChoice.clear();
+        }
+    }
+
+    private Trace unmatched(Context begin) {
+        Bench call = bench.bench();
+        String number = "number/" + call.called();
+        List<Why> why = RouteChoice.ranked(plan, call.called(), call.caller(), bench.local()).stream()
+                .map(one -> Why.not(one.route().ref().toString(), one.failed().orElse("")))
+                .toList();
+        steps.add(new Trace.Step(
+                0,
+                number,
+                "No route takes a call to " + call.called().international() + ": the caller hears number unobtainable",
+                List.of(new Heard(0, 0, Heard.Sound.TONE, "number unobtainable")),
+                why,
+                "unmatched",
+                new Trace.Variables(begin.language(), Optional.empty(), List.of(), 1, 0)));
+        return new Trace(Ending.of(Ending.Kind.UNMATCHED, number), 0, Optional.empty(), steps, begin.language());
+    }
+
+    private Trace ended(Ending ending, Ref route, Context context) {
+        return new Trace(ending, second, Optional.of(route), steps, context.language());
+    }
+}

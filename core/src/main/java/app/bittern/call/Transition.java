@@ -1,0 +1,75 @@
+package app.bittern.call;
+
+import app.bittern.plan.Announcement;
+import app.bittern.plan.Extension;
+import app.bittern.plan.Hours;
+import app.bittern.plan.InboundNumber;
+import app.bittern.plan.Mailbox;
+import app.bittern.plan.Menu;
+import app.bittern.plan.Plan;
+import app.bittern.plan.PlanObject;
+import app.bittern.plan.Prompt;
+import app.bittern.plan.RingGroup;
+import app.bittern.plan.Route;
+import app.bittern.plan.Site;
+import app.bittern.plan.Split;
+import app.bittern.plan.Trunk;
+import java.util.List;
+
+/// The transition function: from a state to everything that can happen next.
+public final class Transition {
+    private Transition() {}
+
+    /// All outcomes of a state, each cause once.
+    ///
+    /// @throws IllegalArgumentException where the plan has no such object, or calls do not go to its kind
+    public static List<Outcome> outcomes(Plan plan, State state) {
+        return asked(object(plan, state), new Scene(plan, state), new Question<>() {
+            @Override
+            public <T extends PlanObject> List<Outcome> ask(Behaviour<T> behaviour, T object, Scene scene) {
+                return behaviour.outcomes(object, scene);
+            }
+        });
+    }
+
+    /// What a bench decides on in a state.
+    static Decision decide(Plan plan, State state, BenchInHand bench) {
+        return asked(object(plan, state), new Scene(plan, state), new Question<>() {
+            @Override
+            public <T extends PlanObject> Decision ask(Behaviour<T> behaviour, T object, Scene scene) {
+                return behaviour.decide(object, scene, bench);
+            }
+        });
+    }
+
+    private static PlanObject object(Plan plan, State state) {
+        return plan.find(state.at())
+                .orElseThrow(() -> new IllegalArgumentException("there is no " + state.at() + " in the plan"));
+    }
+
+    /// Something that can be asked of a behaviour and an object of its kind.
+    private interface Question<A> {
+        <T extends PlanObject> A ask(Behaviour<T> behaviour, T object, Scene scene);
+    }
+
+    private static <A> A asked(PlanObject object, Scene scene, Question<A> question) {
+        return switch (object) {
+            case Route route -> question.ask(new RouteBehaviour(), route, scene);
+            case Split split -> question.ask(new SplitBehaviour(), split, scene);
+            case Announcement announcement -> question.ask(new AnnouncementBehaviour(), announcement, scene);
+            case Menu menu -> question.ask(new MenuBehaviour(), menu, scene);
+            case RingGroup group -> question.ask(new RingGroupBehaviour(), group, scene);
+            case Extension extension -> question.ask(new ExtensionBehaviour(), extension, scene);
+            case Mailbox mailbox -> question.ask(new MailboxBehaviour(), mailbox, scene);
+            case Site o -> throw notForCalls(o);
+            case Trunk o -> throw notForCalls(o);
+            case InboundNumber o -> throw notForCalls(o);
+            case Hours o -> throw notForCalls(o);
+            case Prompt o -> throw notForCalls(o);
+        };
+    }
+
+    private static IllegalArgumentException notForCalls(PlanObject object) {
+        return new IllegalArgumentException("no call comes to " + object.ref());
+    }
+}

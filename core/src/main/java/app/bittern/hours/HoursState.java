@@ -1,0 +1,58 @@
+package app.bittern.hours;
+
+import java.time.LocalDateTime;
+import java.util.List;
+import java.util.Optional;
+
+/// One state of a calendar and the rules that must all hold for it: `open`, in season, on these days.
+///
+/// @param state  its name, such as `open`
+/// @param season the part of the year it is limited to
+/// @param weekly one of these ranges must hold; none means any time
+/// @param on     one of these dates must hold; none means any date
+public record HoursState(String state, Optional<Season> season, List<WeekRange> weekly, List<DateRule> on) {
+    public HoursState {
+        weekly = List.copyOf(weekly);
+        on = List.copyOf(on);
+    }
+
+    /// Whether the state has no rule, and so always holds.
+    public boolean unconditional() {
+        return season.isEmpty() && weekly.isEmpty() && on.isEmpty();
+    }
+
+    /// Whether every rule holds at a local date and time.
+    public boolean holds(LocalDateTime at) {
+        return failing(at).isEmpty();
+    }
+
+    /// The first rule that does not hold, in words, such as `Sat 20:00 is outside Mon-Sat 07:30-19:00`.
+    public Optional<String> failing(LocalDateTime at) {
+        if (season.isPresent() && !season.get().holds(at.toLocalDate())) {
+            return Optional.of("the day is outside the season " + season.get());
+        }
+        if (!on.isEmpty() && on.stream().noneMatch(rule -> rule.holds(at.toLocalDate()))) {
+            return Optional.of("the day is none of " + words(on));
+        }
+        if (!weekly.isEmpty() && weekly.stream().noneMatch(range -> range.holds(at))) {
+            return Optional.of("the time is outside " + words(weekly));
+        }
+        return Optional.empty();
+    }
+
+    /// The rules in words, such as `season 05-01..09-30, Mon-Sun 06:00-22:00`; `otherwise` where there is none.
+    public String rulesInWords() {
+        if (unconditional()) {
+            return "otherwise";
+        }
+        String season = this.season
+                .map(s -> "season " + s + (weekly.isEmpty() && on.isEmpty() ? "" : ", "))
+                .orElse("");
+        String dates = on.isEmpty() ? "" : words(on) + (weekly.isEmpty() ? "" : ", ");
+        return season + dates + words(weekly);
+    }
+
+    private static String words(List<?> rules) {
+        return String.join(", ", rules.stream().map(Object::toString).toList());
+    }
+}

@@ -1,0 +1,55 @@
+package app.bittern.number;
+
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/// The form in which a trunk delivers called numbers, such as `last 6`.
+public sealed interface Delivers {
+    /// What is allowed, as a refusal says it.
+    String ALLOWED = "e164, national or \"last N\" with N from 2 to 12";
+
+    /// The whole number with its country code.
+    record International() implements Delivers {
+        @Override
+        public String toString() {
+            return "e164";
+        }
+    }
+
+    /// As dialled inside the country.
+    record National() implements Delivers {
+        @Override
+        public String toString() {
+            return "national";
+        }
+    }
+
+    /// The last digits only.
+    record Last(int digits) implements Delivers {
+        public Last {
+            if (digits < 2 || digits > 12) {
+                throw new IllegalArgumentException(digits + " digits: " + ALLOWED);
+            }
+        }
+
+        @Override
+        public String toString() {
+            return "last " + digits;
+        }
+    }
+
+    /// Reads what `toString` writes.
+    static Optional<Delivers> parse(String text) {
+        Matcher last = Pattern.compile("last ([0-9]{1,2})").matcher(text);
+        if (last.matches()) {
+            int digits = Integer.parseInt(last.group(1));
+            return digits >= 2 && digits <= 12 ? Optional.of(new Last(digits)) : Optional.empty();
+        }
+        return switch (text) {
+            case "e164" -> Optional.of(new International());
+            case "national" -> Optional.of(new National());
+            default -> Optional.empty();
+        };
+    }
+}

@@ -1,0 +1,176 @@
+package app.bittern.outline;
+
+import app.bittern.call.Cause;
+import app.bittern.call.Context;
+import app.bittern.call.Ending;
+import app.bittern.call.ExitField;
+import app.bittern.call.Onward;
+import app.bittern.call.Outcome;
+import app.bittern.call.State;
+import app.bittern.call.Transition;
+import app.bittern.call.Window;
+import app.bittern.number.E164;
+import app.bittern.plan.Extension;
+import app.bittern.plan.Mailbox;
+import app.bittern.plan.Plan;
+import app.bittern.plan.PlanObject;
+import app.bittern.plan.Ref;
+import app.bittern.plan.Route;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/// Draws the outline of one inbound number.
+///
+/// A walk in depth from the routes that can take calls to the number. An object is drawn where it is first met and
+/// linked
+/// from everywhere else; a row's window adds up the windows of the rows above it. Outcomes that one field decides are
+/// one row. Cost: rows × outcomes.
+public final class Outline {
+    private final Plan plan;
+    private final Sentences sentences;
+    private final List<Row> rows = new ArrayList<>();
+    private final Map<Ref, Integer> drawn = new LinkedHashMap<>();
+
+    private Outline(Plan plan) {
+        this.plan = plan;
+        this.sentences = new Sentences(plan);
+    }
+
+    /// The rows of a number, routes in the order in which they are tried.
+    public static List<Row> of(Plan plan, E164 called) {
+        Outline outline = new Outline(plan);
+        Routes.of(plan, called).forEach(route -> outline.route(route, called));
+        return List.copyOf(outline.rows);
+    }
+
+    /// Several ways to come to the same place.
+    private record Exit(Window window, List<Cause> causes, Onward onward, Optional<String> field) {}
+
+    private void route(Route route, E164 called) {
+        State state = new State(route.ref(), Context.in(plan.site().defaultLanguage()));
+        drawn.put(route.ref(), rows.size() + 1);
+        List<Exit> exits = exits(route, state);
+        List<Part> parts = new ArrayList<>(sentences.route(route, called));
+        add(
+                0,
+                Window.NOW,
+                parts,
+                List.of("number#" + route.ref()),
+                Optional.of(route.ref()),
+                Optional.empty(),
+                Optional.empty(),
+                true);
+        exits.forEach(exit -> exit(route, exit, Window.NOW, 1));
+    }
+
+    private List<Exit> exits(PlanObject object, State state) {
+        Map<String, Exit> exits = new LinkedHashMap<>();
+        for (Outcome outcome : Transition.outcomes(plan, state)) {
+            Optional<String> field = ExitField.of(object, outcome.cause());
+            boolean dialled = outcome.cause() instanceof Cause.Dialled;
+            String one = dialled ? "dialled" : field.orElse(outcome.cause().id());
+            Exit exit = new Exit(outcome.window(), List.of(outcome.cause()), outcome.onward(), field);
+            exits.merge(
+                    one,
+                    exit,
+                    (first, more) -> new Exit(
+                            first.window().union(more.window()),
+                            Stream.concat(first.causes().stream(), more.causes().stream())
+                                    .toList(),
+                            first.onward(),
+                            first.field()));
+        }
+        return List.copyOf(exits.values());
+    }
+
+    private void exit(PlanObject from, Exit exit, Window arrived, int depth) {
+        if (exit.causes().getFirst() instanceof Cause.Dialled) {
+            dialled(from, exit, arrived, depth);
+            return;
+        }
+        Window window = arrived.plus(exit.window());
+        List<Part> parts = new ArrayList<>(sentences.label(from, exit.causes()));
+        arrive(from, exit, window, depth, parts);
+    }
+
+    private void arrive(PlanObject from, Exit exit, Window window, int depth, List<Part> parts) {
+        Optional<Row.Place> place = exit.field().map(field -> new Row.Place(from.ref(), field));
+        List<String> arrivals = exit.causes().stream()
+                .map(cause -> from.ref() + "#" + cause.id())
+                .toList();
+        parts.addAll(sentences.destination(from, exit.field(), exit.onward()));
+        switch (exit.onward()) {
+            case Onward.Ends(Ending ending) ->
+                add(depth, window, parts, arrivals, Optional.empty(), Optional.empty(), place, false);
+            case Onward.Next(State state) -> object(state, window, depth, parts, arrivals, place);
+        }
+    }
+
+    private void object(
+            State state, Window window, int depth, List<Part> parts, List<String> arrivals, Optional<Row.Place> place) {
+        PlanObject object = plan.find(state.at()).orElseThrow();
+        Optional<Integer> before = Optional.ofNullable(drawn.get(object.ref()));
+        if (before.isPresent() && !leaf(object)) {
+            add(depth, window, parts, arrivals, Optional.of(object.ref()), before, place, false);
+            return;
+        }
+        drawn.putIfAbsent(object.ref(), rows.size() + 1);
+        parts.addAll(sentences.body(object, state.context().language()));
+        boolean holds = !leaf(object);
+        add(depth, window, parts, arrivals, Optional.of(object.ref()), Optional.empty(), place, holds);
+        if (holds) {
+            exits(object, state).stream()
+                    .filter(exit -> !(exit.causes().getFirst() instanceof Cause.Message))
+                    .forEach(exit -> exit(object, exit, window, depth + 1));
+        }
+    }
+
+    /// Whether everything about an object is said in its own row.
+    private static boolean leaf(PlanObject object) {
+        return object instanceof Mailbox mailbox && mailbox.operator().isEmpty();
+    }
+
+    /// Extensions dialled in a menu: one row for all, one under it for each.
+    private void dialled(PlanObject menu, Exit exit, Window arrived, int depth) {
+        List<String> arrivals = exit.causes().stream()
+                .map(cause -> menu.ref() + "#" + cause.id())
+                .toList();
+        add(
+                depth,
+                arrived.plus(exit.window()),
+                sentences.dialled(exit.causes().size()),
+                arrivals,
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                true);
+        State state = new State(menu.ref(), Context.in(plan.site().defaultLanguage()));
+        for (Outcome outcome : Transition.outcomes(plan, state)) {
+            if (outcome.cause() instanceof Cause.Dialled(String extension)) {
+                List<Part> parts = new ArrayList<>(List.of(Part.key(extension)));
+                Exit one = new Exit(outcome.window(), List.of(outcome.cause()), outcome.onward(), Optional.empty());
+                parts.add(Part.strong(plan.find(new Ref(app.bittern.plan.Kind.EXTENSION, extension), Extension.class)
+                        .map(Extension::title)
+                        .orElse(extension)));
+                arrive(menu, one, arrived.plus(outcome.window()), depth + 1, parts);
+            }
+        }
+    }
+
+    private void add(
+            int depth,
+            Window window,
+            List<Part> parts,
+            List<String> arrivals,
+            Optional<Ref> object,
+            Optional<Integer> asRow,
+            Optional<Row.Place> field,
+            boolean holds) {
+        int uses = object.map(ref -> plan.uses(ref).size()).orElse(0);
+        rows.add(new Row(rows.size() + 1, depth, window, parts, arrivals, object, asRow, uses, field, holds));
+    }
+}

@@ -1,0 +1,298 @@
+package app.bittern.outline;
+
+import app.bittern.call.Cause;
+import app.bittern.call.Ending;
+import app.bittern.call.ExitField;
+import app.bittern.call.Onward;
+import app.bittern.hours.HoursState;
+import app.bittern.number.E164;
+import app.bittern.outline.Part.Style;
+import app.bittern.outline.Part.Value;
+import app.bittern.plan.Announcement;
+import app.bittern.plan.Extension;
+import app.bittern.plan.Hours;
+import app.bittern.plan.InboundNumber;
+import app.bittern.plan.Kind;
+import app.bittern.plan.Mailbox;
+import app.bittern.plan.Menu;
+import app.bittern.plan.Plan;
+import app.bittern.plan.PlanObject;
+import app.bittern.plan.Prompt;
+import app.bittern.plan.Ref;
+import app.bittern.plan.RingGroup;
+import app.bittern.plan.Route;
+import app.bittern.plan.Seconds;
+import app.bittern.plan.Site;
+import app.bittern.plan.Split;
+import app.bittern.plan.Trunk;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/// Says each kind of object, and each way to leave one, as a sentence whose parts can be changed.
+final class Sentences {
+    private final Plan plan;
+
+    Sentences(Plan plan) {
+        this.plan = plan;
+    }
+
+    /// A route as the first row of an outline: `Main line +44 1632 960100 from anyone`.
+    List<Part> route(Route route, E164 called) {
+        String number = plan.find(new Ref(Kind.NUMBER, called.text()))
+                .map(PlanObject::title)
+                .orElse("Not in the plan");
+        List<Part> parts = new ArrayList<>(List.of(Part.strong(number), Part.digits(called.international())));
+        parts.add(Part.plain(
+                switch (route.caller()) {
+                    case Route.From.Any any -> "from anyone";
+                    case Route.From.Exact(E164 caller) -> "from " + caller.international();
+                    case Route.From.Prefix(String digits) -> "from callers that begin with " + digits;
+                    case Route.From.Tag(String tag) -> "from callers tagged " + tag;
+                    case Route.From.Withheld withheld -> "from callers who withhold their number";
+                }));
+        route.during()
+                .ifPresent(during ->
+                        parts.add(Part.plain("while " + plan.title(during.hours()) + " is " + during.state())));
+        parts.add(Part.muted("by route " + route.title()));
+        route.dress().prefix().ifPresent(prefix -> parts.add(Part.muted("shown as “" + prefix + "”")));
+        return parts;
+    }
+
+    /// What an object does, after its name: the part of the row that is drawn once.
+    List<Part> body(PlanObject object, String language) {
+        return switch (object) {
+            case Split split -> split(split);
+            case Announcement announcement -> {
+                List<Part> parts = new ArrayList<>(List.of(Part.plain("says")));
+                announcement.prompts().forEach(prompt -> parts.addAll(prompt(prompt, language)));
+                yield parts;
+            }
+            case Menu menu -> menu(menu, language);
+            case RingGroup group -> group(group);
+            case Extension extension ->
+                List.of(
+                        Part.plain("rings"),
+                        duration(extension.ref(), "ringFor", extension.ringFor(), Help.RING),
+                        rings(extension.ringFor()));
+            case Mailbox mailbox -> List.of(Part.end(Style.MESSAGE, "message"));
+            case Route o -> List.of();
+            case Site o -> List.of();
+            case Trunk o -> List.of();
+            case InboundNumber o -> List.of();
+            case Hours o -> List.of();
+            case Prompt o -> List.of();
+        };
+    }
+
+    private List<Part> split(Split split) {
+        return switch (split.by()) {
+            case Split.By.OfHours(Ref ref) ->
+                plan.find(ref, Hours.class)
+                        .map(this::hours)
+                        .orElseGet(() -> List.of(Part.end(Style.LOST, ref + " is missing")));
+        };
+    }
+
+    private List<Part> hours(Hours hours) {
+        List<Part> parts = new ArrayList<>();
+        List<HoursState> states = hours.calendar().states();
+        for (int index = 0; index < states.size(); index++) {
+            HoursState state = states.get(index);
+            if (state.unconditional()) {
+                continue;
+            }
+            parts.add(Part.plain(state.state()));
+            state.season().ifPresent(season -> parts.add(Part.muted("in season " + season)));
+            if (!state.on().isEmpty()) {
+                parts.add(Part.muted("on "
+                        + String.join(
+                                ", ", state.on().stream().map(Object::toString).toList())));
+            }
+            for (int range = 0; range < state.weekly().size(); range++) {
+                parts.add(Part.token(
+                        Style.DIGITS,
+                        state.weekly().get(range).toString(),
+                        new Part.Edit(
+                                hours.ref(),
+                                "states/" + index + "/weekly/" + range,
+                                Value.HOURS,
+                                state.weekly().get(range).toString(),
+                                Help.HOURS)));
+            }
+        }
+        return parts;
+    }
+
+    private List<Part> menu(Menu menu, String language) {
+        List<Part> parts = new ArrayList<>();
+        menu.prompt().ifPresent(prompt -> {
+            parts.add(Part.plain("says"));
+            parts.addAll(prompt(prompt, language));
+        });
+        String tries = menu.tries() == 1 ? "1 try" : menu.tries() + " tries";
+        parts.add(Part.token(
+                Style.DIGITS,
+                tries,
+                new Part.Edit(menu.ref(), "tries", Value.COUNT, String.valueOf(menu.tries()), Help.TRIES)));
+        parts.add(duration(menu.ref(), "keyWait", menu.keyWait(), Help.KEY_WAIT));
+        parts.add(Part.plain("for a key"));
+        return parts;
+    }
+
+    private List<Part> group(RingGroup group) {
+        List<Part> parts = new ArrayList<>(List.of(Part.plain("rings")));
+        parts.add(duration(group.ref(), "ringFor", group.ringFor(), Help.RING));
+        parts.add(rings(group.ringFor()));
+        for (RingGroup.Member member : group.members()) {
+            String who = switch (member.party()) {
+                case RingGroup.Party.Inside(Ref extension) -> extension.key();
+                case RingGroup.Party.Outside(E164 number) -> number.international();
+            };
+            parts.add(Part.digits(who));
+            if (member.after().value() > 0) {
+                parts.add(Part.muted("after " + spoken(member.after())));
+            }
+        }
+        if (group.members().isEmpty()) {
+            parts.add(Part.end(Style.LOST, "no members"));
+        }
+        return parts;
+    }
+
+    private List<Part> prompt(Ref ref, String language) {
+        Optional<Prompt> prompt = plan.find(ref, Prompt.class);
+        if (prompt.isEmpty()) {
+            return List.of(Part.end(Style.LOST, ref + " is missing"));
+        }
+        String main = plan.site().defaultLanguage();
+        String said = prompt.get().script(language, main).orElse("");
+        String in = prompt.get().scripts().containsKey(language) ? language : main;
+        return List.of(
+                Part.token(
+                        Style.PLAIN,
+                        "“" + shortened(said) + "”",
+                        new Part.Edit(ref, in, Value.SCRIPT, said, Help.SCRIPT)),
+                Part.digits(prompt.get().length(language, main) + " s"));
+    }
+
+    private static String shortened(String said) {
+        return said.length() <= 34 ? said : said.substring(0, 32).strip() + "…";
+    }
+
+    private Part duration(Ref object, String field, Seconds value, String help) {
+        return Part.token(
+                Style.DIGITS, spoken(value), new Part.Edit(object, field, Value.DURATION, value.toString(), help));
+    }
+
+    /// With a space before each unit, as people read it: `1 m 30 s`.
+    private static String spoken(Seconds value) {
+        return value.toString().replaceAll("([hms])", " $1 ").strip();
+    }
+
+    private Part rings(Seconds value) {
+        int rings =
+                (value.value() + plan.site().ringSeconds() - 1) / plan.site().ringSeconds();
+        return Part.muted("(" + rings + (rings == 1 ? " ring)" : " rings)"));
+    }
+
+    /// How callers come by an exit: `after 20 s unanswered`.
+    List<Part> label(PlanObject from, List<Cause> causes) {
+        if (causes.getFirst() instanceof Cause.Key(String pressed)) {
+            List<Part> parts = new ArrayList<>(List.of(Part.key(pressed)));
+            keyed(from, pressed).ifPresent(parts::add);
+            return parts;
+        }
+        if (causes.getFirst() instanceof Cause.Operator) {
+            return List.of(Part.key("0"), Part.plain("in the greeting"));
+        }
+        String words = String.join(
+                ", ",
+                causes.stream()
+                        .map(cause -> words(from, cause))
+                        .filter(w -> !w.isEmpty())
+                        .toList());
+        return words.isEmpty() ? List.of() : List.of(Part.plain(words.replaceAll(", ([^,]+)$", " or $1") + ":"));
+    }
+
+    private static Optional<Part> keyed(PlanObject from, String pressed) {
+        return from instanceof Menu menu
+                ? Optional.ofNullable(menu.keys().get(pressed))
+                        .flatMap(Menu.OnKey::label)
+                        .map(label -> Part.muted(label + ":"))
+                : Optional.empty();
+    }
+
+    private static String words(PlanObject from, Cause cause) {
+        return switch (cause) {
+            case Cause.Passed passed -> "";
+            case Cause.Rejected rejected -> "number withheld";
+            case Cause.Case(String state) -> state;
+            case Cause.Key(String pressed) -> pressed;
+            case Cause.Dialled(String extension) -> extension;
+            case Cause.NoValidKey none ->
+                "no valid key"
+                        + (from instanceof Menu menu
+                                ? " in " + menu.tries() + (menu.tries() == 1 ? " try" : " tries")
+                                : "");
+            case Cause.Answered answered -> "";
+            case Cause.NoAnswer none -> "unanswered";
+            case Cause.Busy busy -> "busy";
+            case Cause.Unreachable off -> "unreachable";
+            case Cause.Forwarded always -> "always";
+            case Cause.Message message -> "";
+            case Cause.Operator operator -> "0";
+        };
+    }
+
+    /// The destination of an exit as a token, and the end it comes to where it is one.
+    List<Part> destination(PlanObject from, Optional<String> field, Onward onward) {
+        List<Part> parts = new ArrayList<>();
+        field.ifPresent(place -> parts.add(token(from, place, onward)));
+        if (onward instanceof Onward.Ends(Ending ending)) {
+            parts.add(ended(from, ending));
+        }
+        return parts;
+    }
+
+    private Part token(PlanObject from, String field, Onward onward) {
+        String value = ExitField.value(from, field);
+        String text = switch (onward) {
+            case Onward.Next(var state) -> state.at().kind().title() + " " + plan.title(state.at());
+            case Onward.Ends(Ending ending) -> value.isEmpty() ? "nowhere" : value;
+        };
+        boolean again = value.equals("repeat") || value.equals("back") || value.equals("own-mailbox");
+        return Part.token(
+                Style.STRONG,
+                again ? value.replace('-', ' ') + ": " + text : text,
+                new Part.Edit(from.ref(), field, Value.DESTINATION, value, Help.DESTINATION));
+    }
+
+    private static Part ended(PlanObject from, Ending ending) {
+        return switch (ending.kind()) {
+            case ANSWERED -> Part.end(Style.ANSWERED, "answered");
+            case MESSAGE -> Part.end(Style.MESSAGE, "message");
+            case OUTSIDE, CALLBACK, PAGED ->
+                Part.end(Style.OUTSIDE, ending.kind().word());
+            case BUSY, HUNG_UP -> Part.end(Style.ENDED, ending.kind() == Ending.Kind.BUSY ? "busy tone" : "hung up");
+            case UNMATCHED -> Part.end(Style.LOST, "unmatched");
+            case LOST ->
+                Part.end(
+                        Style.LOST,
+                        "lost: "
+                                + ending.cause()
+                                        .map(cause -> switch (cause) {
+                                            case HOLE -> "nothing is there";
+                                            case ENDLESS -> "endless";
+                                            case NOBODY ->
+                                                from instanceof RingGroup ? "nobody to ring" : "no mailbox of its own";
+                                        })
+                                        .orElse(""));
+        };
+    }
+
+    List<Part> dialled(int people) {
+        return List.of(
+                Part.plain("an extension dialled:"), Part.muted(people == 1 ? "1 extension" : people + " extensions"));
+    }
+}

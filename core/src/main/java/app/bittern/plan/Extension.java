@@ -1,0 +1,73 @@
+package app.bittern.plan;
+
+import java.util.List;
+import java.util.Optional;
+
+/// A person's or a place's own number inside the site.
+///
+/// @param dialled      its number, which is its key
+/// @param phones       desk, soft or mobile
+/// @param ringFor      how long it rings
+/// @param callWaiting  whether it rings while it is in a call
+/// @param doNotDisturb whether it does not ring at all
+/// @param forward      where its calls go when they are not taken
+/// @param permission   the class of service, by key
+public record Extension(
+        String dialled,
+        Optional<String> name,
+        Optional<String> note,
+        List<String> phones,
+        Seconds ringFor,
+        boolean callWaiting,
+        boolean doNotDisturb,
+        Forward forward,
+        Optional<Ref> mailbox,
+        Optional<String> permission,
+        List<String> languages,
+        Optional<String> pickupGroup)
+        implements PlanObject {
+    /// How long an extension rings where nothing else is given.
+    public static final Seconds RING_FOR = new Seconds(20);
+
+    public Extension {
+        phones = List.copyOf(phones);
+        languages = List.copyOf(languages);
+    }
+
+    /// Where calls go on each condition; what is absent goes to the mailbox, or ends.
+    public record Forward(
+            Optional<Destination> always,
+            Optional<Destination> busy,
+            Optional<Destination> noAnswer,
+            Optional<Destination> unreachable) {
+        /// Nothing forwarded.
+        public static final Forward NONE =
+                new Forward(Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
+    }
+
+    @Override
+    public Optional<String> number() {
+        return Optional.of(dialled);
+    }
+
+    @Override
+    public String title() {
+        return name.map(called -> called + " " + dialled).orElse(dialled);
+    }
+
+    @Override
+    public Ref ref() {
+        return new Ref(Kind.EXTENSION, dialled);
+    }
+
+    @Override
+    public List<Link> links() {
+        return new Link.Collector()
+                .may("forward/always", forward.always())
+                .may("forward/busy", forward.busy())
+                .may("forward/noAnswer", forward.noAnswer())
+                .may("forward/unreachable", forward.unreachable())
+                .ref("mailbox", mailbox)
+                .done();
+    }
+}

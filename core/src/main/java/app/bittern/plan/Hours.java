@@ -1,0 +1,18 @@
+package app.bittern.plan;
+
+import app.bittern.hours.Calendar;
+import java.util.List;
+import java.util.Optional;
+
+/// Opening hours: a named calendar.
+public record Hours(String key, Optional<String> name, Optional<String> note, Calendar calendar) implements PlanObject {
+    @Override
+    public Ref ref() {
+        return new Ref(Kind.HOURS, key);
+    }
+
+    @Override
+    public List<Link> links() {
+        return List.of();
+    }
+}

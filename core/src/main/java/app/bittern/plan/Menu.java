@@ -1,0 +1,88 @@
+package app.bittern.plan;
+
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/// Says a prompt and waits for a key (auto attendant).
+///
+/// @param interruptible whether a key counts while the prompt is being said
+/// @param keyWait       how long a key is waited for after the prompt
+/// @param tries         how often it asks, 1 to 10
+/// @param noKey         said after a try without a key
+/// @param wrongKey      said after a try with a key that is not in use
+/// @param giveUp        where the call goes after the last failed try
+/// @param dialExtensions whether the number of an extension may be dialled
+/// @param interDigit    how long each further digit of an extension is waited for
+/// @param keys          what each key does, in order
+public record Menu(
+        String key,
+        Optional<String> name,
+        Optional<String> note,
+        Optional<String> number,
+        Optional<Ref> prompt,
+        boolean interruptible,
+        Seconds keyWait,
+        int tries,
+        Optional<Ref> noKey,
+        Optional<Ref> wrongKey,
+        Optional<Destination> giveUp,
+        boolean dialExtensions,
+        Seconds interDigit,
+        Map<String, OnKey> keys)
+        implements PlanObject {
+    /// What is allowed as a key, as a refusal says it.
+    public static final String ALLOWED_KEY = "one of 0 to 9, * and #";
+
+    /// What one key does.
+    ///
+    /// @param language the language set before the call goes on
+    /// @param tags     tags given to the call
+    /// @param say      a prompt said before the call goes on
+    public record OnKey(
+            Optional<String> label,
+            Optional<Destination> to,
+            Optional<String> language,
+            List<String> tags,
+            Optional<Ref> say) {
+        public OnKey {
+            tags = List.copyOf(tags);
+        }
+    }
+
+    public Menu {
+        keys = Collections.unmodifiableMap(new LinkedHashMap<>(keys));
+        if (tries < 1 || tries > 10) {
+            throw new IllegalArgumentException(tries + " tries: 1 to 10 are allowed");
+        }
+        for (String pressed : keys.keySet()) {
+            if (!isKey(pressed)) {
+                throw new IllegalArgumentException("'" + pressed + "' is not a key: " + ALLOWED_KEY);
+            }
+        }
+    }
+
+    /// Whether a text is one DTMF key.
+    public static boolean isKey(String text) {
+        return text.length() == 1 && "0123456789*#".contains(text);
+    }
+
+    @Override
+    public Ref ref() {
+        return new Ref(Kind.MENU, key);
+    }
+
+    @Override
+    public List<Link> links() {
+        Link.Collector links = new Link.Collector()
+                .ref("prompt", prompt)
+                .ref("noKey/prompt", noKey)
+                .ref("wrongKey/prompt", wrongKey)
+                .needs("giveUp", giveUp);
+        keys.forEach((pressed, does) ->
+                links.needs("keys/" + pressed + "/to", does.to()).ref("keys/" + pressed + "/say", does.say()));
+        return links.done();
+    }
+}

@@ -1,0 +1,125 @@
+package app.bittern.plan;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/// All objects of one site, in order; one immutable value.
+///
+/// The objects of a kind keep the order they were given in, which is the order in which routes of the same rank
+/// are tried and in which the plan file is written.
+public final class Plan {
+    private final Map<Ref, PlanObject> objects;
+    private final Site site;
+
+    private Plan(Map<Ref, PlanObject> objects) {
+        this.objects = Collections.unmodifiableMap(objects);
+        this.site = objects.values().stream()
+                .filter(Site.class::isInstance)
+                .map(Site.class::cast)
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("a plan without its site"));
+    }
+
+    /// A plan of those objects.
+    ///
+    /// @throws IllegalArgumentException where a reference names two of them, or there is not one site
+    public static Plan of(List<? extends PlanObject> objects) {
+        Map<Ref, PlanObject> byRef = new LinkedHashMap<>();
+        for (PlanObject object : objects) {
+            if (byRef.put(object.ref(), object) != null) {
+                throw new IllegalArgumentException(object.ref() + " is there twice");
+            }
+        }
+        if (objects.stream().filter(Site.class::isInstance).count() != 1) {
+            throw new IllegalArgumentException("a plan has one site");
+        }
+        return new Plan(byRef);
+    }
+
+    public Site site() {
+        return site;
+    }
+
+    /// Every object in order.
+    public List<PlanObject> objects() {
+        return List.copyOf(objects.values());
+    }
+
+    /// The object of that reference.
+    public Optional<PlanObject> find(Ref ref) {
+        return Optional.ofNullable(objects.get(ref));
+    }
+
+    /// The object of that reference, where it is of that type.
+    public <T extends PlanObject> Optional<T> find(Ref ref, Class<T> type) {
+        return find(ref).filter(type::isInstance).map(type::cast);
+    }
+
+    /// The objects of one type, in order.
+    public <T extends PlanObject> Stream<T> all(Class<T> type) {
+        return objects.values().stream().filter(type::isInstance).map(type::cast);
+    }
+
+    /// What an object is called: its title, or its reference where there is no such object.
+    public String title(Ref ref) {
+        return find(ref).map(PlanObject::title).orElse(ref.toString());
+    }
+
+    /// The places that refer to an object.
+    public List<Use> uses(Ref target) {
+        return objects.values().stream()
+                .flatMap(object -> object.links().stream()
+                        .filter(link -> link.target().equals(Optional.of(target)))
+                        .map(link -> new Use(object.ref(), link.field())))
+                .toList();
+    }
+
+    /// A place that refers to an object.
+    public record Use(Ref object, String field) {}
+
+    /// The place of an object among all, or -1.
+    public int index(Ref ref) {
+        return new ArrayList<>(objects.keySet()).indexOf(ref);
+    }
+
+    /// With the object in place of the one of the same reference, or added at the end.
+    public Plan with(PlanObject object) {
+        Map<Ref, PlanObject> changed = new LinkedHashMap<>(objects);
+        changed.put(object.ref(), object);
+        return new Plan(changed);
+    }
+
+    /// With a new object at a place among all.
+    public Plan withAt(int index, PlanObject object) {
+        List<PlanObject> changed = new ArrayList<>(objects.values());
+        changed.add(Math.clamp(index, 0, changed.size()), object);
+        return Plan.of(changed);
+    }
+
+    /// Without the object.
+    public Plan without(Ref ref) {
+        Map<Ref, PlanObject> changed = new LinkedHashMap<>(objects);
+        changed.remove(ref);
+        return new Plan(changed);
+    }
+
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof Plan plan && objects().equals(plan.objects());
+    }
+
+    @Override
+    public int hashCode() {
+        return objects().hashCode();
+    }
+
+    @Override
+    public String toString() {
+        return "Plan[" + site.key() + ", " + objects.size() + " objects]";
+    }
+}

@@ -1,0 +1,60 @@
+package app.bittern.plan;
+
+import java.time.ZoneId;
+import java.util.List;
+import java.util.Optional;
+
+/// The site itself: where it is and what is spoken there.
+///
+/// @param country   ISO 3166 code of two letters
+/// @param languages BCP 47 tags, the first is the default
+/// @param ringCycle how long one ring and the silence after it last, where it is not the country's own
+/// @param blocks    the numbering plan
+public record Site(
+        String key,
+        Optional<String> name,
+        Optional<String> note,
+        ZoneId timeZone,
+        String country,
+        List<String> languages,
+        Optional<Seconds> ringCycle,
+        List<Block> blocks)
+        implements PlanObject {
+    public Site {
+        languages = List.copyOf(languages);
+        blocks = List.copyOf(blocks);
+        if (languages.isEmpty()) {
+            throw new IllegalArgumentException("a site without a language: at least one is needed");
+        }
+    }
+
+    /// A block of internal numbers set aside for a kind: 2000 to 2099 for extensions.
+    public record Block(String from, String to, String use, Optional<String> note) {}
+
+    /// The language that calls begin in.
+    public String defaultLanguage() {
+        return languages.getFirst();
+    }
+
+    /// The length of one ring and the silence after it, in seconds.
+    ///
+    /// Source: ITU-T E.180 Supplement 2, "Various tones used in national networks", ringing tone: GB
+    /// 0.4 on, 0.2 off, 0.4 on, 2.0 off; US 2.0 on, 4.0 off; most others 1.0 on, 4.0 off.
+    public int ringSeconds() {
+        return ringCycle.map(Seconds::value).orElseGet(() -> switch (country) {
+            case "GB", "IE", "AU", "NZ" -> 3;
+            case "US", "CA" -> 6;
+            default -> 5;
+        });
+    }
+
+    @Override
+    public Ref ref() {
+        return new Ref(Kind.SITE, key);
+    }
+
+    @Override
+    public List<Link> links() {
+        return List.of();
+    }
+}

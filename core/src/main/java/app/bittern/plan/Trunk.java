@@ -1,0 +1,22 @@
+package app.bittern.plan;
+
+import app.bittern.number.Delivers;
+import java.util.List;
+import java.util.Optional;
+
+/// A line to the network.
+///
+/// @param channels calls at the same time
+/// @param delivers the form in which called numbers arrive
+public record Trunk(String key, Optional<String> name, Optional<String> note, int channels, Delivers delivers)
+        implements PlanObject {
+    @Override
+    public Ref ref() {
+        return new Ref(Kind.TRUNK, key);
+    }
+
+    @Override
+    public List<Link> links() {
+        return List.of();
+    }
+}

@@ -1,0 +1,33 @@
+package app.bittern.formats;
+
+import app.bittern.plan.Announcement;
+import app.bittern.plan.Kind;
+import app.bittern.plan.Ref;
+import java.util.Optional;
+
+/// Announcements.
+final class AnnouncementFormat implements KindFormat<Announcement> {
+    @Override
+    public Optional<Announcement> read(String key, Reading fields) {
+        return Optional.of(new Announcement(
+                key,
+                fields.text("name"),
+                fields.text("note"),
+                fields.dialled("number"),
+                fields.parsed(
+                        "prompts",
+                        "a reference such as prompt/key",
+                        text -> Ref.parse(text).filter(ref -> ref.kind() == Kind.PROMPT)),
+                fields.destination("to", false)));
+    }
+
+    @Override
+    public Writing write(Announcement announcement) {
+        return new Writing()
+                .text("name", announcement.name())
+                .text("note", announcement.note())
+                .text("number", announcement.number())
+                .texts("prompts", announcement.prompts())
+                .text("to", announcement.to());
+    }
+}

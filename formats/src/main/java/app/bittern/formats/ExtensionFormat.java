@@ -1,0 +1,68 @@
+package app.bittern.formats;
+
+import app.bittern.plan.Extension;
+import app.bittern.plan.Kind;
+import java.util.List;
+import java.util.Optional;
+
+/// Extensions.
+final class ExtensionFormat implements KindFormat<Extension> {
+    private static final List<String> PHONES = List.of("desk", "soft", "mobile");
+
+    @Override
+    public Optional<Extension> read(String key, Reading fields) {
+        boolean noPhones = fields.node("phones").isEmpty();
+        List<String> phones = fields.parsed(
+                "phones",
+                "one of desk, soft, mobile",
+                text -> PHONES.contains(text) ? Optional.of(text) : Optional.empty());
+        return Optional.of(new Extension(
+                key,
+                fields.text("name"),
+                fields.text("note"),
+                noPhones ? List.of("desk") : phones,
+                fields.duration("ringFor").orElse(Extension.RING_FOR),
+                fields.flag("callWaiting", false),
+                fields.flag("doNotDisturb", false),
+                fields.inner("forward").map(ExtensionFormat::forward).orElse(Extension.Forward.NONE),
+                fields.ref("mailbox", Kind.MAILBOX),
+                fields.text("permission"),
+                fields.parsed("languages", SiteFormat.ALLOWED_LANGUAGE, SiteFormat::language),
+                fields.text("pickupGroup")));
+    }
+
+    private static Extension.Forward forward(Reading fields) {
+        Extension.Forward forward = new Extension.Forward(
+                fields.destination("always", false),
+                fields.destination("busy", false),
+                fields.destination("noAnswer", false),
+                fields.destination("unreachable", false));
+        fields.done();
+        return forward;
+    }
+
+    @Override
+    public Writing write(Extension extension) {
+        Writing written = new Writing().text("name", extension.name()).text("note", extension.note());
+        written.node(
+                "phones",
+                new Node.Items(
+                        extension.phones().stream().<Node>map(Node.Scalar::text).toList(), Node.Place.NONE));
+        if (!extension.ringFor().equals(Extension.RING_FOR)) {
+            written.text("ringFor", extension.ringFor());
+        }
+        return written.flag("callWaiting", extension.callWaiting(), false)
+                .flag("doNotDisturb", extension.doNotDisturb(), false)
+                .fields(
+                        "forward",
+                        new Writing()
+                                .text("always", extension.forward().always())
+                                .text("busy", extension.forward().busy())
+                                .text("noAnswer", extension.forward().noAnswer())
+                                .text("unreachable", extension.forward().unreachable()))
+                .text("mailbox", extension.mailbox())
+                .text("permission", extension.permission())
+                .texts("languages", extension.languages())
+                .text("pickupGroup", extension.pickupGroup());
+    }
+}

@@ -1,0 +1,89 @@
+package app.bittern.formats;
+
+import app.bittern.plan.Kind;
+import app.bittern.plan.Menu;
+import app.bittern.plan.Ref;
+import app.bittern.plan.Seconds;
+import java.util.Map;
+import java.util.Optional;
+
+/// Menus.
+final class MenuFormat implements KindFormat<Menu> {
+    private static final Seconds KEY_WAIT = new Seconds(5);
+    private static final Seconds INTER_DIGIT = new Seconds(3);
+    private static final int TRIES = 3;
+
+    @Override
+    public Optional<Menu> read(String key, Reading fields) {
+        return Optional.of(new Menu(
+                key,
+                fields.text("name"),
+                fields.text("note"),
+                fields.dialled("number"),
+                fields.ref("prompt", Kind.PROMPT),
+                fields.flag("interruptible", true),
+                fields.duration("keyWait").orElse(KEY_WAIT),
+                fields.integer("tries", 1, 10).orElse(TRIES),
+                said(fields, "noKey"),
+                said(fields, "wrongKey"),
+                fields.destination("giveUp", true),
+                fields.flag("dialExtensions", false),
+                fields.duration("interDigit").orElse(INTER_DIGIT),
+                keys(fields)));
+    }
+
+    private static Optional<Ref> said(Reading fields, String field) {
+        return fields.inner(field).flatMap(inner -> {
+            Optional<Ref> prompt = inner.ref("prompt", Kind.PROMPT);
+            inner.done();
+            return prompt;
+        });
+    }
+
+    private static Map<String, Menu.OnKey> keys(Reading fields) {
+        return fields.map("keys", (pressed, entry) -> {
+            if (!Menu.isKey(pressed)) {
+                entry.keyRefused(pressed, Menu.ALLOWED_KEY);
+                return Optional.empty();
+            }
+            Reading key = Reading.of(entry.node(), entry.where(), entry.problems());
+            Menu.OnKey does = new Menu.OnKey(
+                    key.text("label"),
+                    key.destination("to", true),
+                    key.read("language", SiteFormat.ALLOWED_LANGUAGE, SiteFormat::language),
+                    key.texts("tags"),
+                    key.ref("say", Kind.PROMPT));
+            key.done();
+            return Optional.of(does);
+        });
+    }
+
+    @Override
+    public Writing write(Menu menu) {
+        Writing keys = new Writing();
+        menu.keys()
+                .forEach((pressed, does) -> keys.node(
+                        pressed,
+                        new Writing()
+                                .text("label", does.label())
+                                .text("language", does.language())
+                                .texts("tags", does.tags())
+                                .text("say", does.say())
+                                .text("to", does.to())
+                                .done()));
+        return new Writing()
+                .text("name", menu.name())
+                .text("note", menu.note())
+                .text("number", menu.number())
+                .text("prompt", menu.prompt())
+                .flag("interruptible", menu.interruptible(), true)
+                .text("keyWait", menu.keyWait())
+                .integer("tries", menu.tries())
+                .fields("noKey", new Writing().text("prompt", menu.noKey()))
+                .fields("wrongKey", new Writing().text("prompt", menu.wrongKey()))
+                .text("giveUp", menu.giveUp())
+                .flag("dialExtensions", menu.dialExtensions(), false)
+                .text("interDigit", menu.interDigit())
+                .fields("keys", keys);
+    }
+}

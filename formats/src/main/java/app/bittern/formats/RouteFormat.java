@@ -1,0 +1,160 @@
+package app.bittern.formats;
+
+import app.bittern.number.E164;
+import app.bittern.plan.Kind;
+import app.bittern.plan.Ref;
+import app.bittern.plan.Route;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.regex.Pattern;
+
+/// Routes.
+final class RouteFormat implements KindFormat<Route> {
+    private static final Pattern PREFIX = Pattern.compile("\\+[1-9][0-9]{0,14}");
+    private static final String ALLOWED_PREFIX = "the beginning of a number in E.164, such as \"+441632\"";
+    private static final String ALLOWED_CALLED =
+            "a number such as \"+441632960100\", { prefix: \"+44163296\" } or { from: \"+441632960100\", to: \"+441632960199\" }";
+    private static final String ALLOWED_CALLER =
+            "a number such as \"+447700900123\", { prefix: \"+4477\" }, { tag: vip } or withheld";
+    private static final String ALLOWED_DURING = "hours and one of their states, such as hours/terminal open";
+
+    @Override
+    public Optional<Route> read(String key, Reading fields) {
+        return Optional.of(new Route(
+                key,
+                fields.text("name"),
+                fields.text("note"),
+                fields.node("called").map(node -> called(node, fields)).orElseGet(Route.Called.Any::new),
+                fields.node("caller").map(node -> caller(node, fields)).orElseGet(Route.From.Any::new),
+                fields.read("during", ALLOWED_DURING, RouteFormat::during),
+                fields.destination("to", false),
+                new Route.Dress(
+                        fields.text("prefix"),
+                        fields.oneOf("ring", List.of("internal", "external", "priority")),
+                        fields.oneOf("volume", List.of("quiet", "normal", "loud")),
+                        fields.text("music"),
+                        fields.read("language", SiteFormat.ALLOWED_LANGUAGE, SiteFormat::language),
+                        fields.oneOf("record", List.of("always", "never", "inherit"))),
+                fields.oneOf("withheld", List.of("accept", "ask", "reject"))
+                        .map(text -> Route.WithheldCallers.valueOf(text.toUpperCase(Locale.ROOT)))
+                        .orElse(Route.WithheldCallers.ACCEPT),
+                fields.flag("enabled", true)));
+    }
+
+    private static Route.Called called(Node node, Reading route) {
+        String where = route.at("called");
+        Problems problems = route.problems();
+        if (!(node instanceof Node.Fields)) {
+            return Reading.<Route.Called>scalar(
+                            node,
+                            where,
+                            ALLOWED_CALLED,
+                            text -> E164.parse(text).map(Route.Called.Exact::new),
+                            problems)
+                    .orElseGet(Route.Called.Any::new);
+        }
+        Reading fields = Reading.of(node, where, problems);
+        Optional<String> prefix = prefix(fields);
+        Optional<E164> from = fields.e164("from");
+        Optional<E164> to = fields.e164("to");
+        fields.done();
+        if (prefix.isPresent() && from.isEmpty() && to.isEmpty()) {
+            return new Route.Called.Prefix(prefix.get());
+        }
+        if (prefix.isEmpty() && from.isPresent() && to.isPresent()) {
+            if (from.get().text().length() == to.get().text().length()
+                    && from.get().compareTo(to.get()) <= 0) {
+                return new Route.Called.Range(from.get(), to.get());
+            }
+            problems.add(
+                    node.place(),
+                    where,
+                    "a range from " + from.get() + " to " + to.get(),
+                    "an end that is not before the start, of the same length");
+            return new Route.Called.Any();
+        }
+        if (problems.none()) {
+            problems.add(node, where, ALLOWED_CALLED);
+        }
+        return new Route.Called.Any();
+    }
+
+    private static Route.From caller(Node node, Reading route) {
+        String where = route.at("caller");
+        Problems problems = route.problems();
+        if (!(node instanceof Node.Fields)) {
+            return Reading.<Route.From>scalar(
+                            node,
+                            where,
+                            ALLOWED_CALLER,
+                            text -> text.equals("withheld")
+                                    ? Optional.of(new Route.From.Withheld())
+                                    : E164.parse(text).map(Route.From.Exact::new),
+                            problems)
+                    .orElseGet(Route.From.Any::new);
+        }
+        Reading fields = Reading.of(node, where, problems);
+        Optional<String> prefix = prefix(fields);
+        Optional<String> tag = fields.text("tag");
+        fields.done();
+        if (prefix.isPresent() == tag.isPresent()) {
+            if (problems.none()) {
+                problems.add(node, where, ALLOWED_CALLER);
+            }
+            return new Route.From.Any();
+        }
+        return prefix.<Route.From>map(Route.From.Prefix::new).orElseGet(() -> new Route.From.Tag(tag.orElseThrow()));
+    }
+
+    private static Optional<String> prefix(Reading fields) {
+        return fields.read(
+                "prefix",
+                ALLOWED_PREFIX,
+                text -> PREFIX.matcher(text).matches() ? Optional.of(text) : Optional.empty());
+    }
+
+    private static Optional<Route.During> during(String text) {
+        int space = text.indexOf(' ');
+        return space < 0
+                ? Optional.empty()
+                : Ref.parse(text.substring(0, space))
+                        .filter(ref -> ref.kind() == Kind.HOURS)
+                        .map(ref ->
+                                new Route.During(ref, text.substring(space + 1).strip()));
+    }
+
+    @Override
+    public Writing write(Route route) {
+        Writing written = new Writing().text("name", route.name()).text("note", route.note());
+        switch (route.called()) {
+            case Route.Called.Any any -> {}
+            case Route.Called.Exact(E164 number) -> written.text("called", number);
+            case Route.Called.Prefix(String digits) -> written.fields("called", new Writing().text("prefix", digits));
+            case Route.Called.Range(E164 from, E164 to) ->
+                written.fields("called", new Writing().text("from", from).text("to", to));
+        }
+        switch (route.caller()) {
+            case Route.From.Any any -> {}
+            case Route.From.Exact(E164 number) -> written.text("caller", number);
+            case Route.From.Prefix(String digits) -> written.fields("caller", new Writing().text("prefix", digits));
+            case Route.From.Tag(String tag) -> written.fields("caller", new Writing().text("tag", tag));
+            case Route.From.Withheld withheld -> written.text("caller", "withheld");
+        }
+        boolean accepts = route.withheld() == Route.WithheldCallers.ACCEPT;
+        return written.text("during", route.during())
+                .text("to", route.to())
+                .text("prefix", route.dress().prefix())
+                .text("ring", route.dress().ring())
+                .text("volume", route.dress().volume())
+                .text("music", route.dress().music())
+                .text("language", route.dress().language())
+                .text("record", route.dress().record())
+                .text(
+                        "withheld",
+                        accepts
+                                ? Optional.empty()
+                                : Optional.of(route.withheld().name().toLowerCase(Locale.ROOT)))
+                .flag("enabled", route.enabled(), true);
+    }
+}

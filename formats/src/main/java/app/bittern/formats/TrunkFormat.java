@@ -1,0 +1,31 @@
+package app.bittern.formats;
+
+import app.bittern.number.Delivers;
+import app.bittern.plan.Trunk;
+import java.util.Optional;
+
+/// Trunks.
+final class TrunkFormat implements KindFormat<Trunk> {
+    @Override
+    public Optional<Trunk> read(String key, Reading fields) {
+        return Optional.of(new Trunk(
+                key,
+                fields.text("name"),
+                fields.text("note"),
+                fields.needed("channels", fields.integer("channels", 1, 10_000), "a whole number from 1 to 10000", 1),
+                fields.needed(
+                        "delivers",
+                        fields.read("delivers", Delivers.ALLOWED, Delivers::parse),
+                        Delivers.ALLOWED,
+                        new Delivers.International())));
+    }
+
+    @Override
+    public Writing write(Trunk trunk) {
+        return new Writing()
+                .text("name", trunk.name())
+                .text("note", trunk.note())
+                .integer("channels", trunk.channels())
+                .text("delivers", trunk.delivers());
+    }
+}

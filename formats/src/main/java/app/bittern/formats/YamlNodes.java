@@ -1,0 +1,123 @@
+package app.bittern.formats;
+
+import java.io.StringReader;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.yaml.snakeyaml.LoaderOptions;
+import org.yaml.snakeyaml.Yaml;
+import org.yaml.snakeyaml.constructor.SafeConstructor;
+import org.yaml.snakeyaml.error.Mark;
+import org.yaml.snakeyaml.error.MarkedYAMLException;
+import org.yaml.snakeyaml.error.YAMLException;
+import org.yaml.snakeyaml.nodes.MappingNode;
+import org.yaml.snakeyaml.nodes.NodeTuple;
+import org.yaml.snakeyaml.nodes.ScalarNode;
+import org.yaml.snakeyaml.nodes.SequenceNode;
+import org.yaml.snakeyaml.nodes.Tag;
+
+/// Reads YAML, and JSON as its subset, into nodes with their places.
+///
+/// Bounded: 8 million characters, 40 levels, no aliases, so that a small file cannot become a large one.
+final class YamlNodes {
+    private static final int MOST_CHARACTERS = 8_000_000;
+    private static final int DEEPEST = 40;
+
+    private final Problems problems;
+
+    private YamlNodes(Problems problems) {
+        this.problems = problems;
+    }
+
+    /// The nodes of a text, or empty where it cannot be read at all.
+    static Optional<Node> read(String text, Problems problems) {
+        LoaderOptions options = new LoaderOptions();
+        options.setCodePointLimit(MOST_CHARACTERS);
+        options.setNestingDepthLimit(DEEPEST);
+        options.setMaxAliasesForCollections(0);
+        try {
+            org.yaml.snakeyaml.nodes.@org.jspecify.annotations.Nullable Node root =
+                    new Yaml(new SafeConstructor(options)).compose(new StringReader(text));
+            if (root == null) {
+                problems.add(new Node.Place(1, 1), "", "an empty file", "a plan file that begins with bittern: 1");
+                return Optional.empty();
+            }
+            return Optional.of(new YamlNodes(problems).node(root, 0));
+        } catch (MarkedYAMLException broken) {
+            problems.add(
+                    place(broken.getProblemMark()),
+                    "",
+                    "text that is not YAML: " + broken.getProblem(),
+                    "YAML or JSON");
+        } catch (YAMLException broken) {
+            String limit = String.valueOf(broken.getMessage());
+            problems.add(
+                    new Node.Place(1, 1),
+                    "",
+                    limit,
+                    MOST_CHARACTERS + " characters and " + DEEPEST + " levels at most");
+        }
+        return Optional.empty();
+    }
+
+    private static Node.Place place(@org.jspecify.annotations.Nullable Mark mark) {
+        return mark == null ? new Node.Place(1, 1) : new Node.Place(mark.getLine() + 1, mark.getColumn() + 1);
+    }
+
+    private Node node(org.yaml.snakeyaml.nodes.Node node, int depth) {
+        Node.Place place = place(node.getStartMark());
+        if (depth > DEEPEST || node.getAnchor() != null) {
+            problems.add(
+                    place,
+                    "",
+                    depth > DEEPEST ? "deeper nesting" : "an anchor",
+                    "every value written out, " + DEEPEST + " levels at most");
+            return new Node.Scalar("", Node.Type.NULL, place);
+        }
+        return switch (node) {
+            case ScalarNode scalar -> new Node.Scalar(scalar.getValue(), type(scalar), place);
+            case SequenceNode sequence -> {
+                List<Node> items = new ArrayList<>();
+                sequence.getValue().forEach(item -> items.add(node(item, depth + 1)));
+                yield new Node.Items(items, place);
+            }
+            case MappingNode mapping -> fields(mapping, depth, place);
+            default -> throw new IllegalStateException("a YAML node of another kind: " + node);
+        };
+    }
+
+    private Node fields(MappingNode mapping, int depth, Node.Place place) {
+        Map<String, Node> nodes = new LinkedHashMap<>();
+        Map<String, Node.Place> keys = new LinkedHashMap<>();
+        for (NodeTuple tuple : mapping.getValue()) {
+            Node.Place at = place(tuple.getKeyNode().getStartMark());
+            if (!(tuple.getKeyNode() instanceof ScalarNode name)) {
+                problems.add(at, "", "a field whose name is not a text", "a text as the name of a field");
+            } else if (nodes.containsKey(name.getValue())) {
+                problems.add(at, name.getValue(), "the name a second time", "each name once");
+            } else {
+                nodes.put(name.getValue(), node(tuple.getValueNode(), depth + 1));
+                keys.put(name.getValue(), at);
+            }
+        }
+        return new Node.Fields(nodes, keys, place);
+    }
+
+    private static Node.Type type(ScalarNode scalar) {
+        Tag tag = scalar.getTag();
+        if (tag.equals(Tag.INT)) {
+            return scalar.getValue().matches("[-+]?[0-9]+") ? Node.Type.INTEGER : Node.Type.TEXT;
+        }
+        if (tag.equals(Tag.FLOAT)) {
+            return Node.Type.DECIMAL;
+        }
+        if (tag.equals(Tag.BOOL)) {
+            return scalar.getValue().equals("true") || scalar.getValue().equals("false")
+                    ? Node.Type.BOOLEAN
+                    : Node.Type.TEXT;
+        }
+        return tag.equals(Tag.NULL) ? Node.Type.NULL : Node.Type.TEXT;
+    }
+}
