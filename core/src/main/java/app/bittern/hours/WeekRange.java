@@ -15,8 +15,9 @@ import java.util.regex.Pattern;
 /// A range of hours on some days of the week, such as `Mon-Fri 08:30-17:00`.
 ///
 /// The end is exclusive. A range whose end is before its start goes on after midnight into the next
-/// day (`Fri 22:00-02:00`); one that ends at its own start is refused, as nobody can tell whether it
-/// means never or always.
+/// day (`Fri 22:00-02:00`) where it is then at most 12 hours long; a longer one is refused, since the
+/// ends of a day's hours have nearly always been mixed up (`17:00-08:30`), and a longer night is
+/// written as two ranges. One that ends at its own start is refused too: nobody can tell whether it means never or always.
 ///
 /// @param days  the days on which it starts
 /// @param start minutes after midnight, 0 to 1439
@@ -24,17 +25,18 @@ import java.util.regex.Pattern;
 public record WeekRange(Set<DayOfWeek> days, int start, int end) {
     /// What is allowed, as a refusal says it.
     public static final String ALLOWED =
-            "days and hours such as \"Mon-Fri 08:30-17:00\" or \"Sat 22:00-02:00\" (days Mon to Sun, times 00:00 to 24:00,"
-                    + " the end after the start, or before it where the range goes on after midnight)";
+            "days and hours such as \"Mon-Fri 08:30-17:00\" (days Mon to Sun, times 00:00 to 24:00, the end after the"
+                    + " start; over midnight 12 hours at most, such as \"Sat 22:00-02:00\", longer as two ranges)";
 
     private static final int DAY = 24 * 60;
+    private static final int LONGEST_NIGHT = 12 * 60;
     private static final List<String> NAMES = List.of("Mon", "Tue", "Wed", "Thu", "Fri", "Sat", "Sun");
     private static final Pattern SHAPE =
             Pattern.compile("([A-Za-z, -]+?) +([0-9]{2}):([0-9]{2})-([0-9]{2}):([0-9]{2})");
 
     /// @throws IllegalArgumentException where no day is given or the times are out of range or alike
     public WeekRange {
-        if (days.isEmpty() || start < 0 || start >= DAY || end < 1 || end > DAY || start == end) {
+        if (days.isEmpty() || !sound(start, end)) {
             throw new IllegalArgumentException(days + " " + start + "-" + end + " minutes: " + ALLOWED);
         }
         days = Collections.unmodifiableSet(EnumSet.copyOf(days));
@@ -49,8 +51,12 @@ public record WeekRange(Set<DayOfWeek> days, int start, int end) {
         Set<DayOfWeek> days = daysOf(read.group(1));
         int start = minutes(read.group(2), read.group(3));
         int end = minutes(read.group(4), read.group(5));
-        boolean sound = !days.isEmpty() && start >= 0 && start < DAY && end > 0 && end <= DAY && start != end;
-        return sound ? Optional.of(new WeekRange(days, start, end)) : Optional.empty();
+        return !days.isEmpty() && sound(start, end) ? Optional.of(new WeekRange(days, start, end)) : Optional.empty();
+    }
+
+    private static boolean sound(int start, int end) {
+        boolean times = start >= 0 && start < DAY && end > 0 && end <= DAY;
+        return times && (end > start || (end < start && end + DAY - start <= LONGEST_NIGHT));
     }
 
     private static int minutes(String hour, String minute) {

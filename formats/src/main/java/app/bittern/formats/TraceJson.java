@@ -1,86 +1,77 @@
 package app.bittern.formats;
 
-import app.bittern.call.Ending;
-import app.bittern.call.Heard;
 import app.bittern.call.Trace;
-import app.bittern.call.Why;
+import com.fasterxml.jackson.annotation.JsonInclude;
 import java.util.List;
 import java.util.Optional;
-import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.node.ArrayNode;
-import tools.jackson.databind.node.JsonNodeFactory;
-import tools.jackson.databind.node.ObjectNode;
+import tools.jackson.databind.json.JsonMapper;
 
 /// A trace as JSON: the ending, the route, and each step with what is heard and why.
-public final class TraceJson {
-    private static final JsonNodeFactory MAKE = JsonNodeFactory.instance;
+///
+/// @param route    null where no route took the call
+/// @param language the language in force at the end
+public record TraceJson(
+        Ending ending,
+        @JsonInclude(JsonInclude.Include.ALWAYS) Optional<String> route,
+        List<Step> steps,
+        String language) {
+    private static final JsonMapper MAPPER = JsonMapper.builder()
+            .changeDefaultPropertyInclusion(value -> value.withValueInclusion(JsonInclude.Include.NON_ABSENT))
+            .build();
 
-    private TraceJson() {}
+    /// @param second counted from the beginning of the call
+    public record Ending(String kind, String in, Optional<String> by, Optional<String> cause, int second) {}
 
-    public static ObjectNode write(Trace trace) {
-        ObjectNode json = MAKE.objectNode();
-        json.set("ending", ending(trace.ending(), trace.second()));
-        json.set(
-                "route",
-                trace.route()
-                        .<JsonNode>map(route -> MAKE.stringNode(route.toString()))
-                        .orElseGet(MAKE::nullNode));
-        ArrayNode steps = json.putArray("steps");
-        trace.steps().forEach(step -> steps.add(step(step)));
-        json.put("language", trace.language());
-        return json;
+    /// @param second when the call came to the object
+    /// @param exit   the outcome taken
+    public record Step(
+            int second, String object, String what, List<Heard> hears, List<Why> why, String exit, After after) {}
+
+    /// @param from second from the beginning of the call
+    /// @param sound speech, ringing, silence, key or tone
+    public record Heard(int from, int to, String sound, String text) {}
+
+    public record Why(String rule, boolean held, String because) {}
+
+    public record After(String language, Optional<String> owner, List<String> tags, int channels, int ports) {}
+
+    public static TraceJson of(Trace trace) {
+        return new TraceJson(
+                new Ending(
+                        trace.ending().kind().word(),
+                        trace.ending().in(),
+                        trace.ending().by(),
+                        trace.ending().cause().map(cause -> cause.word()),
+                        trace.second()),
+                trace.route().map(Object::toString),
+                trace.steps().stream().map(TraceJson::step).toList(),
+                trace.language());
+    }
+
+    private static Step step(Trace.Step step) {
+        Trace.Variables after = step.after();
+        return new Step(
+                step.second(),
+                step.object(),
+                step.what(),
+                step.hears().stream()
+                        .map(heard -> new Heard(
+                                heard.from(), heard.to(), heard.sound().word(), heard.text()))
+                        .toList(),
+                step.why().stream()
+                        .map(why -> new Why(why.rule(), why.held(), why.because()))
+                        .toList(),
+                step.exit(),
+                new After(
+                        after.language(),
+                        after.owner().map(Object::toString),
+                        after.tags(),
+                        after.channels(),
+                        after.ports()));
     }
 
     /// As a text of its own, indented.
     public static String pretty(Trace trace) {
-        return JsonNodes.MAPPER.writerWithDefaultPrettyPrinter().writeValueAsString(write(trace));
-    }
-
-    private static ObjectNode ending(Ending ending, int second) {
-        ObjectNode json = MAKE.objectNode();
-        json.put("kind", ending.kind().word());
-        json.put("in", ending.in());
-        ending.by().ifPresent(by -> json.put("by", by));
-        ending.cause().ifPresent(cause -> json.put("cause", cause.word()));
-        json.put("second", second);
-        return json;
-    }
-
-    private static ObjectNode step(Trace.Step step) {
-        ObjectNode json = MAKE.objectNode();
-        json.put("second", step.second());
-        json.put("object", step.object());
-        json.put("what", step.what());
-        json.set("hears", hears(step.hears()));
-        json.set("why", why(step.why()));
-        json.put("exit", step.exit());
-        ObjectNode after = json.putObject("after");
-        after.put("language", step.after().language());
-        Optional<String> owner = step.after().owner().map(Object::toString);
-        owner.ifPresent(extension -> after.put("owner", extension));
-        step.after().tags().forEach(after.putArray("tags")::add);
-        after.put("channels", step.after().channels());
-        after.put("ports", step.after().ports());
-        return json;
-    }
-
-    private static ArrayNode hears(List<Heard> hears) {
-        ArrayNode all = MAKE.arrayNode();
-        for (Heard heard : hears) {
-            all.addObject()
-                    .put("from", heard.from())
-                    .put("to", heard.to())
-                    .put("sound", heard.sound().word())
-                    .put("text", heard.text());
-        }
-        return all;
-    }
-
-    private static ArrayNode why(List<Why> why) {
-        ArrayNode all = MAKE.arrayNode();
-        for (Why one : why) {
-            all.addObject().put("rule", one.rule()).put("held", one.held()).put("because", one.because());
-        }
-        return all;
+        return MAPPER.writerWithDefaultPrettyPrinter().writeValueAsString(of(trace));
     }
 }

@@ -1,0 +1,72 @@
+package app.bittern.server;
+
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.authentication.AuthenticationManager;
+import org.springframework.security.authentication.ProviderManager;
+import org.springframework.security.authentication.dao.DaoAuthenticationProvider;
+import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.core.userdetails.UserDetailsService;
+import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.authentication.HttpStatusEntryPoint;
+import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
+import org.springframework.security.web.context.SecurityContextRepository;
+import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
+
+/// Who may do what, and the headers that every answer carries.
+///
+/// The front end's own files and the sign-in are open to anyone; everything else under `/api` needs a session. Requests
+/// that change something carry the token of the cookie `XSRF-TOKEN`.
+@Configuration
+class SecurityConfiguration {
+    /// Bits UI's command list sets one constant inline style; its digest stands here instead of `unsafe-inline`.
+    private static final String POLICY = "default-src 'none'; script-src 'self'; style-src 'self';"
+            + " style-src-attr 'unsafe-hashes' 'sha256-iaOezIDcQIoxCULa6FBKKuLUu09R7kG+Mlu+JVfU3Rw=';"
+            + " font-src 'self'; img-src 'self' data:; connect-src 'self'; manifest-src 'self'; base-uri 'none';"
+            + " form-action 'self'; frame-ancestors 'none'";
+
+    @Bean
+    SecurityFilterChain security(HttpSecurity http) {
+        return http.authorizeHttpRequests(requests -> requests.requestMatchers("/api/session", "/api/health")
+                        .permitAll()
+                        .requestMatchers("/api/**")
+                        .authenticated()
+                        .requestMatchers("/actuator/health")
+                        .permitAll()
+                        .requestMatchers("/actuator/**")
+                        .denyAll()
+                        .anyRequest()
+                        .permitAll())
+                .csrf(csrf -> csrf.spa())
+                .requestCache(cache -> cache.disable())
+                .logout(logout -> logout.disable())
+                .exceptionHandling(handling ->
+                        handling.authenticationEntryPoint(new HttpStatusEntryPoint(HttpStatus.UNAUTHORIZED)))
+                .headers(headers -> headers.contentSecurityPolicy(policy -> policy.policyDirectives(POLICY))
+                        .referrerPolicy(referrer -> referrer.policy(ReferrerPolicy.SAME_ORIGIN))
+                        .permissionsPolicyHeader(permissions ->
+                                permissions.policy("camera=(), microphone=(), geolocation=(), payment=()"))
+                        .frameOptions(frame -> frame.deny()))
+                .build();
+    }
+
+    @Bean
+    PasswordEncoder passwordEncoder() {
+        return new BCryptPasswordEncoder(11);
+    }
+
+    @Bean
+    AuthenticationManager authenticationManager(UserDetailsService accounts, PasswordEncoder encoder) {
+        DaoAuthenticationProvider provider = new DaoAuthenticationProvider(accounts);
+        provider.setPasswordEncoder(encoder);
+        return new ProviderManager(provider);
+    }
+
+    @Bean
+    SecurityContextRepository securityContextRepository() {
+        return new HttpSessionSecurityContextRepository();
+    }
+}

@@ -1,0 +1,121 @@
+package app.bittern.server.site;
+
+import app.bittern.formats.BenchText;
+import app.bittern.formats.TraceJson;
+import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import tools.jackson.databind.JsonNode;
+
+/// What the site's part of the API takes and gives; the front end's types are generated from these records.
+final class Api {
+    private Api() {}
+
+    public record SiteName(String key, String name) {}
+
+    /// @param version  the number of the last edit
+    /// @param changes  edits that stand
+    /// @param undo     what taking back the last edit would take back
+    /// @param redo     what making it again would make again
+    /// @param now      the site's clock now, `2026-11-23T10:15`
+    public record SiteView(
+            String key,
+            String name,
+            String country,
+            String timeZone,
+            List<String> languages,
+            long version,
+            long changes,
+            Optional<String> undo,
+            Optional<String> redo,
+            String now,
+            int ringSeconds,
+            List<NumberView> numbers,
+            List<Section> sections,
+            List<FindingView> findings,
+            List<JournalView> journal) {}
+
+    /// @param shown as people in the country read it
+    /// @param due   when its status is expected to change
+    public record NumberView(
+            String number, String shown, String name, String status, Optional<String> due, Optional<String> trunk) {}
+
+    /// How far a kind of object has been set up.
+    public record Section(String kind, String title, int count) {}
+
+    public record JournalView(long version, String account, String at, String kind, String says) {}
+
+    public record FindingView(
+            String code,
+            String title,
+            String severity,
+            String object,
+            Optional<String> field,
+            String says,
+            String advice,
+            List<String> calls,
+            Optional<BenchText> witness,
+            List<String> fixes) {}
+
+    /// A number and what a call to it does on the bench.
+    public record NumberCall(NumberView number, TraceJson.Ending ending, String inWords) {}
+
+    public record OutlineView(long version, String number, List<RowView> rows) {}
+
+    /// @param earliest  second
+    /// @param latest    second
+    /// @param arrivals  the exits that lead here, `object#outcome`
+    /// @param asRow     the row at which the object is drawn
+    /// @param object    the object drawn or linked here
+    /// @param field     the field in which the row's destination is given: object and field
+    /// @param opens     whether rows under this one belong to it
+    public record RowView(
+            int number,
+            int depth,
+            int earliest,
+            int latest,
+            List<PartView> parts,
+            List<String> arrivals,
+            Optional<String> object,
+            Optional<Integer> asRow,
+            int uses,
+            Optional<PlaceView> field,
+            boolean opens,
+            int findings) {}
+
+    public record PlaceView(String object, String field) {}
+
+    public record PartView(String style, String text, Optional<TokenView> edit) {}
+
+    public record TokenView(String object, String field, String type, String value, String help) {}
+
+    /// A trace and the call in one sentence.
+    public record CallView(long version, TraceJson trace, String inWords, List<String> titles) {}
+
+    /// Something that a destination can lead to, or that can be gone to.
+    public record Target(String value, String title, String kind, Optional<String> number) {}
+
+    public record UseView(String object, String title, String field) {}
+
+    /// One change wished for: exactly one of the three is given.
+    public record Wish(
+            @Nullable SetField set,
+            @Nullable CreateObject create,
+            @Nullable RemoveObject remove,
+            @Nullable ApplyFix fix) {}
+
+    /// @param value in the shape of the plan file; nothing takes the field away
+    public record SetField(
+            String object, String field, @Nullable JsonNode value) {}
+
+    public record CreateObject(String object, JsonNode body) {}
+
+    /// @param instead what is put in its place wherever it is used; nothing leaves holes
+    public record RemoveObject(String object, @Nullable String instead) {}
+
+    public record ApplyFix(String code, String object, String field, String title) {}
+
+    public record Wishes(List<Wish> wishes) {}
+
+    public record Edited(long version, String says) {}
+}

@@ -1,0 +1,125 @@
+package app.bittern.server.site;
+
+import app.bittern.edit.Edits;
+import app.bittern.edit.PlanEdit;
+import app.bittern.plan.Plan;
+import app.bittern.plan.PlanObject;
+import app.bittern.plan.Ref;
+import app.bittern.server.Refusal;
+import java.time.Clock;
+import java.util.List;
+import java.util.Map;
+import java.util.OptionalInt;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Function;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.support.TransactionTemplate;
+
+/// The drafts of all sites: read from the database, changed in one transaction with the journal.
+@Service
+class Drafts {
+    private final SiteRows sites;
+    private final ObjectRows objects;
+    private final JournalRows journal;
+    private final TransactionTemplate transaction;
+    private final Clock clock;
+    private final Map<String, Draft> held = new ConcurrentHashMap<>();
+
+    Drafts(
+            SiteRows sites,
+            ObjectRows objects,
+            JournalRows journal,
+            PlatformTransactionManager transactions,
+            Clock clock) {
+        this.sites = sites;
+        this.objects = objects;
+        this.journal = journal;
+        this.transaction = new TransactionTemplate(transactions);
+        this.clock = clock;
+    }
+
+    /// A site's draft as the database has it now.
+    Draft draft(String site) {
+        long version = sites.version(site).orElseThrow(() -> Refusal.missing("There is no site '" + site + "'."));
+        Draft draft = held.get(site);
+        return draft != null && draft.version() >= version ? draft : load(site);
+    }
+
+    private Draft load(String site) {
+        Draft read = transaction.execute(status -> {
+            long version = sites.version(site).orElseThrow();
+            return new Draft(site, version, plan(site));
+        });
+        return held.merge(site, read, (old, fresh) -> old.version() > fresh.version() ? old : fresh);
+    }
+
+    private Plan plan(String site) {
+        return Plan.of(objects.findBySiteOrderByPlace(site).stream()
+                .map(ObjectRow::object)
+                .toList());
+    }
+
+    /// Takes in a whole plan as a new site.
+    void create(Plan plan) {
+        String site = plan.site().key();
+        transaction.executeWithoutResult(status -> {
+            sites.saveAndFlush(new SiteRow(site));
+            int place = 0;
+            for (PlanObject object : plan.objects()) {
+                objects.save(new ObjectRow(site, object.ref(), place++).holding(object, 0));
+            }
+        });
+    }
+
+    /// Changes a draft: the edit is made of the plan as it is once no one else can change it, and what comes of it is
+    /// written together with the journal. When this returns, the change is kept.
+    Draft change(String site, Function<Plan, Change> wish) {
+        Draft changed = transaction.execute(status -> {
+            SiteRow row = sites.locked(site).orElseThrow(() -> Refusal.missing("There is no site '" + site + "'."));
+            Draft known = held.get(site);
+            Plan before = known != null && known.version() == row.version() ? known.plan() : plan(site);
+            Change change = wish.apply(before);
+            return switch (Edits.apply(before, change.edit())) {
+                case Edits.Result.Refused(String says) -> throw new Refusal(HttpStatus.CONFLICT, List.of(says));
+                case Edits.Result.Applied(Plan after, PlanEdit inverse) -> {
+                    long version = row.next();
+                    write(site, change.edit(), version);
+                    journal.save(new JournalRow(site, version, change, inverse, clock.instant()));
+                    yield new Draft(site, version, after);
+                }
+            };
+        });
+        held.merge(site, changed, (old, fresh) -> old.version() > fresh.version() ? old : fresh);
+        return changed;
+    }
+
+    private void write(String site, PlanEdit edit, long version) {
+        switch (edit) {
+            case PlanEdit.Several(List<PlanEdit> edits) -> edits.forEach(one -> write(site, one, version));
+            case PlanEdit.Remove(Ref ref) -> {
+                objects.findBySiteAndKindAndKey(site, ref.kind().word(), ref.key())
+                        .ifPresent(objects::delete);
+                objects.flush();
+            }
+            case PlanEdit.Put(PlanObject object, OptionalInt at) -> {
+                Ref ref = object.ref();
+                ObjectRow row = objects.findBySiteAndKindAndKey(site, ref.kind().word(), ref.key())
+                        .orElseGet(() -> new ObjectRow(site, ref, place(site, at)));
+                objects.saveAndFlush(row.holding(object, version));
+            }
+        }
+    }
+
+    /// The place of a new object: at the end, or before the one that stands at that index.
+    private int place(String site, OptionalInt at) {
+        List<ObjectRow> rows = at.isPresent() ? objects.findBySiteOrderByPlace(site) : List.of();
+        if (at.isEmpty() || at.getAsInt() >= rows.size()) {
+            return objects.lastPlace(site) + 1;
+        }
+        int place = rows.get(at.getAsInt()).place();
+        objects.makeRoom(site, place);
+        return place;
+    }
+}

@@ -1,0 +1,32 @@
+import js from '@eslint/js';
+import svelte from 'eslint-plugin-svelte';
+import ts from 'typescript-eslint';
+import svelteConfig from './svelte.config.js';
+
+export default ts.config(
+  { ignores: ['dist', 'node_modules', 'target', 'src/lib/api/types.ts'] },
+  js.configs.recommended,
+  ...ts.configs.recommended,
+  ...svelte.configs.recommended,
+  {
+    languageOptions: {
+      globals: {
+        window: 'readonly',
+        document: 'readonly',
+        location: 'readonly',
+        history: 'readonly',
+        localStorage: 'readonly',
+        fetch: 'readonly',
+        console: 'readonly',
+        process: 'readonly',
+        performance: 'readonly',
+      },
+    },
+  },
+  { rules: { 'no-undef': 'off' } },
+  {
+    files: ['**/*.svelte', '**/*.svelte.ts'],
+    languageOptions: { parserOptions: { parser: ts.parser, extraFileExtensions: ['.svelte'], svelteConfig } },
+    rules: { 'svelte/no-navigation-without-resolve': 'off' },
+  },
+);

@@ -1,0 +1,116 @@
+import { site } from '../../app/site.svelte';
+import { api } from '../../lib/api/client';
+import type { OutlineView, RowView, TraceStep } from '../../lib/api/types';
+import { bench } from '../bench/bench.svelte';
+
+/** A row that the bench's call passes: when, and which step of the trace happens there. */
+export interface Lit {
+  second: number;
+  step: number;
+}
+
+/** The rows of one number, which of them are open, selected and passed by the call. */
+class OutlineState {
+  rows = $state.raw<RowView[]>([]);
+  selected = $state(1);
+  closed = $state.raw<ReadonlySet<string>>(new Set());
+  loaded = $state('');
+
+  lit = $derived.by(() => litRows(this.rows));
+
+  /** Rows that are not inside a closed one. */
+  shown = $derived.by(() => {
+    const shown: RowView[] = [];
+    let hiddenBelow = Infinity;
+    for (const row of this.rows) {
+      if (row.depth > hiddenBelow) continue;
+      hiddenBelow = this.closed.has(keyOf(row)) ? row.depth : Infinity;
+      shown.push(row);
+    }
+    return shown;
+  });
+
+  row = $derived(this.rows.find((row) => row.number === this.selected));
+
+  async load(number: string): Promise<void> {
+    const first = this.loaded !== number;
+    const view = await api.get<OutlineView>(site.path(`/outline?to=${encodeURIComponent(number)}`));
+    this.rows = view.rows;
+    this.loaded = number;
+    if (first) {
+      this.selected = 1;
+      this.closed = new Set(this.rows.filter((row) => isMany(row)).map(keyOf));
+    }
+    this.selected = Math.min(this.selected, this.rows.length);
+  }
+
+  move(by: number): void {
+    const at = this.shown.findIndex((row) => row.number === this.selected);
+    const next = this.shown[Math.min(Math.max(at + by, 0), this.shown.length - 1)];
+    if (next) this.selected = next.number;
+  }
+
+  isOpen(row: RowView): boolean {
+    return !this.closed.has(keyOf(row));
+  }
+
+  turn(row: RowView, open: boolean): void {
+    const closed = new Set(this.closed);
+    if (open) closed.delete(keyOf(row));
+    else if (row.opens) closed.add(keyOf(row));
+    this.closed = closed;
+  }
+
+  under(row: RowView): number {
+    const from = this.rows.indexOf(row) + 1;
+    const end = this.rows.findIndex((other, index) => index >= from && other.depth <= row.depth);
+    return (end < 0 ? this.rows.length : end) - from;
+  }
+
+  /** Opens every row above one and selects it. */
+  reveal(number: number): void {
+    const target = this.rows.find((row) => row.number === number);
+    if (!target) return;
+    const closed = new Set(this.closed);
+    let depth = target.depth;
+    for (const row of this.rows.slice(0, this.rows.indexOf(target)).reverse()) {
+      if (row.depth < depth) {
+        closed.delete(keyOf(row));
+        depth = row.depth;
+      }
+    }
+    this.closed = closed;
+    this.selected = number;
+  }
+}
+
+/** What a row is called by, whichever its number is now. */
+export function keyOf(row: RowView): string {
+  return row.arrivals[0] ?? '';
+}
+
+/** A row that stands for many, such as all extensions that can be dialled, begins closed. */
+function isMany(row: RowView): boolean {
+  return row.opens && row.object === undefined;
+}
+
+function litRows(rows: RowView[]): Map<number, Lit> {
+  const lit = new Map<number, Lit>();
+  const trace = bench.call?.trace;
+  if (!trace) return lit;
+  const arrivals = new Map<string, Lit>();
+  if (trace.route) arrivals.set('number#' + trace.route, { second: 0, step: 0 });
+  trace.steps.forEach((step: TraceStep, index: number) => {
+    const second = trace.steps[index + 1]?.second ?? trace.ending.second;
+    const exit = `${step.object}#${step.exit}`;
+    if (!arrivals.has(exit))
+      arrivals.set(exit, { second, step: Math.min(index + 1, trace.steps.length - 1) });
+  });
+  for (const row of rows) {
+    const arrival = row.arrivals.map((exit) => arrivals.get(exit)).find((found) => found !== undefined);
+    if (arrival) lit.set(row.number, arrival);
+  }
+  return lit;
+}
+
+export const outline = new OutlineState();

@@ -1,0 +1,88 @@
+<script lang="ts">
+  import { site } from '../../../app/site.svelte';
+  import { clock, span } from '../../../lib/clock';
+  import { bench } from '../../bench/bench.svelte';
+  import { outline } from '../outline.svelte';
+
+  interface Props {
+    remove: (object: string) => void;
+    addKey: (menu: string) => void;
+  }
+  let { remove, addKey }: Props = $props();
+
+  const row = $derived(outline.row);
+  const lit = $derived(row ? outline.lit.get(row.number) : undefined);
+  const steps = $derived(bench.call?.trace.steps ?? []);
+  const step = $derived(lit ? steps[lit.step] : undefined);
+  const findings = $derived(
+    site.view?.findings.filter(
+      (finding) =>
+        finding.object === row?.object ||
+        (finding.object === row?.field?.object && finding.field === row?.field?.field),
+    ) ?? [],
+  );
+
+  /** Selects the row of the step before or after. */
+  function go(by: number) {
+    const at = (lit?.step ?? 0) + by;
+    for (const [number, other] of outline.lit) if (other.step === at) return outline.reveal(number);
+  }
+</script>
+
+<aside
+  class="no-print w-72 shrink-0 overflow-auto border-l border-line bg-panel px-4 py-3"
+  aria-label="Reasons"
+>
+  {#if step && lit}
+    <div class="flex items-baseline justify-between">
+      <p class="font-mono font-bold text-water">{clock(step.second)}</p>
+      <p class="text-muted">
+        <button class="px-1" aria-label="Step before" onclick={() => go(-1)}>←</button>
+        step {lit.step + 1} of {steps.length}
+        <button class="px-1" aria-label="Step after" onclick={() => go(1)}>→</button>
+      </p>
+    </div>
+    <p class="mt-1 font-semibold">{step.what}</p>
+    <ul class="mt-3 border-t border-line pt-2">
+      {#each step.why as why, index (index)}
+        <li class="mb-2 flex gap-2">
+          <span class={why.held ? 'text-water' : 'text-muted'} aria-hidden="true">{why.held ? '●' : '○'}</span
+          >
+          <span>
+            <span class={why.held ? 'font-semibold' : ''}>{why.rule}</span>
+            <span class="sr-only">{why.held ? 'held' : 'did not hold'}</span>
+            <span class="block text-muted">{why.because}</span>
+          </span>
+        </li>
+      {/each}
+    </ul>
+    <dl class="mt-2 grid grid-cols-[5rem_1fr] gap-y-1 border-t border-line pt-2">
+      <dt class="text-muted">Language</dt>
+      <dd>{step.after.language}</dd>
+      <dt class="text-muted">Owner</dt>
+      <dd>{step.after.owner ?? 'nobody yet'}</dd>
+      <dt class="text-muted">Channels</dt>
+      <dd class="font-mono">{step.after.channels}</dd>
+      <dt class="text-muted">Ports</dt>
+      <dd class="font-mono">{step.after.ports}</dd>
+    </dl>
+  {:else if row}
+    <p class="font-semibold">The call on the bench does not come to row {row.number}.</p>
+    <p class="mt-1 text-muted">A caller can be here {span(row.earliest, row.latest)} after the call began.</p>
+  {/if}
+  {#each findings as finding, index (index)}
+    <p class="mt-3 border-t border-line pt-2"><span class="wrong">✕ {finding.title}:</span> {finding.says}</p>
+  {/each}
+  {#if row}
+    <div class="mt-3 flex flex-wrap gap-2 border-t border-line pt-3">
+      {#if row.object?.startsWith('menu/')}
+        {@const menu = row.object}
+        <button class="plain" onclick={() => addKey(menu)}>Add a key</button>
+      {/if}
+      {#if row.object && !row.object.startsWith('route/')}
+        {@const object = row.object}
+        <button class="plain" onclick={() => remove(object)}>Remove {object}</button>
+      {/if}
+    </div>
+  {/if}
+</aside>

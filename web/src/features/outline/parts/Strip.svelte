@@ -1,0 +1,151 @@
+<script lang="ts">
+  import { site } from '../../../app/site.svelte';
+  import type { TraceHeard } from '../../../lib/api/types';
+  import { axisStep, clock } from '../../../lib/clock';
+  import EndMark from '../../../lib/ui/EndMark.svelte';
+  import { bench } from '../../bench/bench.svelte';
+
+  let { hovered = $bindable() }: { hovered: number | undefined } = $props();
+
+  let width = $state(900);
+  const MARGIN = 16;
+  const MARKS = 12;
+  const LETTER = 7;
+
+  const trace = $derived(bench.call?.trace);
+  const parts = $derived(
+    (trace?.steps ?? []).flatMap((step, index) =>
+      step.hears.map((heard) => ({ ...heard, step: index, title: bench.call?.titles[index] ?? '' })),
+    ),
+  );
+  const end = $derived(Math.max(5, trace?.ending.second ?? 0, ...parts.map((part) => part.to)) * 1.04);
+  const x = $derived((second: number) => MARGIN + (second / end) * (width - 2 * MARGIN));
+  const ticks = $derived.by(() => {
+    const step = axisStep(end, MARKS);
+    return Array.from({ length: Math.floor(end / step) + 1 }, (_, index) => index * step);
+  });
+  const ring = $derived(site.view?.ringSeconds ?? 3);
+
+  /** Where in a ringing stretch the bell is heard: once a cycle, twice in a cycle of three seconds (ITU-T E.180). */
+  function bells(heard: TraceHeard): [number, number][] {
+    const bells: [number, number][] = [];
+    for (let start = heard.from; start < heard.to; start += ring) {
+      if (ring === 3) bells.push([start, start + 0.4], [start + 0.6, start + 1]);
+      else bells.push([start, start + (ring === 6 ? 2 : 1)]);
+    }
+    return bells.filter(([from]) => from < heard.to).map(([from, to]) => [from, Math.min(to, heard.to)]);
+  }
+
+  function fitting(text: string, seconds: number): string {
+    const letters = Math.floor(((seconds / end) * (width - 2 * MARGIN)) / LETTER) - 2;
+    return letters < 3 ? '' : text.length <= letters ? text : text.slice(0, letters - 1) + '…';
+  }
+
+  /** A heading over each stretch that is long enough for it. */
+  const headings = $derived(
+    parts
+      .filter(
+        (part, index) =>
+          part.sound !== 'key' &&
+          parts.findIndex((other) => other.step === part.step && other.sound !== 'key') === index,
+      )
+      .map((part) => {
+        const next = parts.find((other) => other.step > part.step);
+        return { ...part, room: (next?.from ?? end) - part.from };
+      }),
+  );
+</script>
+
+<section class="border-t border-line bg-paper px-4 pt-2 pb-1" aria-label="The call in seconds">
+  {#if trace}
+    <p class="flex flex-wrap gap-x-3">
+      <span class="font-semibold">{bench.call?.inWords} <EndMark kind={trace.ending.kind} /></span>
+      <span class="text-muted">{trace.steps.length} steps · language {trace.language}</span>
+    </p>
+    <div bind:clientWidth={width}>
+      <svg {width} height="92" role="img" aria-label="{bench.call?.inWords}, drawn to scale">
+        {#each headings as heading (heading.step)}
+          <text x={x(heading.from)} y="16" class="fill-ink text-[12px] font-semibold"
+            >{fitting(heading.title, heading.room)}</text
+          >
+        {/each}
+        {#each parts as part, index (index)}
+          <!-- svelte-ignore a11y_no_static_element_interactions (hovering only lights the row; the list of steps says the same) -->
+          <g onpointerenter={() => (hovered = part.step)} onpointerleave={() => (hovered = undefined)}>
+            <title>{clock(part.from)} {part.text}</title>
+            {#if part.sound === 'speech'}
+              <rect
+                x={x(part.from)}
+                y="24"
+                width={Math.max(2, x(part.to) - x(part.from))}
+                height="24"
+                class={part.from >= trace.ending.second ? 'fill-plum' : 'fill-water'}
+              />
+              <text x={x(part.from) + 5} y="40" class="fill-on text-[12px]"
+                >{fitting(part.text, part.to - part.from)}</text
+              >
+            {:else if part.sound === 'ringing'}
+              <rect
+                x={x(part.from)}
+                y="24"
+                width={x(part.to) - x(part.from)}
+                height="24"
+                fill="transparent"
+              />
+              {#each bells(part) as [from, to], bell (bell)}
+                <rect x={x(from)} y="24" width={Math.max(1, x(to) - x(from))} height="24" class="fill-sand" />
+              {/each}
+            {:else if part.sound === 'silence'}
+              <line
+                x1={x(part.from)}
+                x2={x(part.to)}
+                y1="36"
+                y2="36"
+                class="stroke-slate"
+                stroke-width="2"
+                stroke-dasharray="2 4"
+              />
+            {:else if part.sound === 'tone'}
+              <text x={x(part.from)} y="40" class="fill-clay text-[12px] font-semibold">{part.text}</text>
+            {/if}
+          </g>
+        {/each}
+        <line x1={MARGIN} x2={width - MARGIN} y1="62" y2="62" class="stroke-muted" />
+        {#each ticks as tick (tick)}
+          <line x1={x(tick)} x2={x(tick)} y1="62" y2="67" class="stroke-muted" />
+          <text
+            x={x(tick)}
+            y="82"
+            text-anchor={tick === 0 ? 'start' : 'middle'}
+            class="fill-muted font-mono text-[12px]">{clock(tick)}</text
+          >
+        {/each}
+        {#each parts.filter((part) => part.sound === 'key') as key, index (index)}
+          <line x1={x(key.from)} x2={x(key.from)} y1="20" y2="62" class="stroke-water" />
+          <rect
+            x={x(key.from) - 4 - key.text.length * 4}
+            y="20"
+            width={8 + key.text.length * 8}
+            height="18"
+            rx="3"
+            class="fill-panel stroke-water"
+          />
+          <text x={x(key.from)} y="33" text-anchor="middle" class="fill-ink font-mono text-[13px] font-bold"
+            >{key.text}</text
+          >
+        {/each}
+        <line
+          x1={x(trace.ending.second)}
+          x2={x(trace.ending.second)}
+          y1="20"
+          y2="62"
+          class="stroke-reed"
+          stroke-dasharray="2 2"
+        />
+        <circle cx={x(trace.ending.second)} cy="62" r="4" class="fill-reed" />
+      </svg>
+    </div>
+  {:else}
+    <p class="py-6 text-muted">The call appears here once the bench is complete.</p>
+  {/if}
+</section>
