@@ -12,6 +12,9 @@
   const DAY = 24 * 60;
   const called = $derived(site.view?.numbers.find((one) => one.number === number)?.shown ?? number ?? '');
   const phones = $derived(bench.phones.length ? bench.phones.join(', ') : 'silent');
+  const caller = $derived(
+    number !== undefined && bench.call && !bench.problems.length ? bench.call.caller : bench.from,
+  );
   let typed = $state('');
 
   function step(event: KeyboardEvent) {
@@ -66,7 +69,7 @@
       <span>Every number called</span>
     {/if}
     <span>from</span>
-    <TokenPopover label="Caller" text={bench.from} class="font-mono font-semibold text-water">
+    <TokenPopover label="Caller" text={caller} class="font-mono font-semibold text-water">
       {#snippet children(close)}
         <label class="block text-muted" for="caller">Who calls: a number, or withheld.</label>
         <div class="mt-1 flex gap-2">
@@ -138,9 +141,7 @@
     <span class="text-muted">·</span>
     <span>phones</span>
     <TokenPopover label="Phones" text={phones} class="font-mono font-semibold text-water">
-      {#snippet children()}
-        <Phones />
-      {/snippet}
+      <Phones />
     </TokenPopover>
   </p>
   {#each bench.problems as problem (problem)}

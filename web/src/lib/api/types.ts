@@ -18,6 +18,7 @@ export interface BenchText {
 export interface CallView {
   version: number;
   trace: TraceJson;
+  caller: string;
   inWords: string;
   titles: string[];
 }

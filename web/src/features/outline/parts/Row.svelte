@@ -38,7 +38,7 @@
       : 'Earliest and latest second at which a caller comes here'}
     >{lit ? clock(lit.second) : span(row.earliest, row.latest)}</span
   >
-  {#each { length: row.depth } as _, level (level)}<span
+  {#each Array(row.depth).keys() as level (level)}<span
       class="w-6 shrink-0 self-stretch border-l border-line"
       aria-hidden="true"
     ></span>{/each}
@@ -55,7 +55,7 @@
       >
     {/if}
   </span>
-  <span role="gridcell" class="min-w-0 grow {lit || !outline.lit.size ? '' : 'opacity-85'}">
+  <span role="gridcell" class="min-w-0 grow">
     <span class="flex flex-wrap gap-x-1.5">
       {#each row.parts as part, index (index)}<Part {part} />{/each}
     </span>

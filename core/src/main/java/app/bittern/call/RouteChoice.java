@@ -6,6 +6,7 @@ import app.bittern.plan.Hours;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Route;
 import java.time.LocalDateTime;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -16,10 +17,9 @@ import java.util.Optional;
 /// prefix, withheld, any), then those limited to hours before those that are not; the first in the plan
 /// among equals.
 public final class RouteChoice {
-    private static final Comparator<Ranked> ORDER = Comparator.comparingInt(
-                    (Ranked one) -> calledRank(one.route().called()))
-            .thenComparingInt(one -> callerRank(one.route().caller()))
-            .thenComparingInt(one -> one.route().during().isPresent() ? 0 : 1);
+    private static final Comparator<Route> ORDER = Comparator.comparingInt((Route route) -> calledRank(route.called()))
+            .thenComparingInt(route -> callerRank(route.caller()))
+            .thenComparingInt(route -> route.during().isPresent() ? 0 : 1);
 
     private RouteChoice() {}
 
@@ -53,9 +53,28 @@ public final class RouteChoice {
                 .map(route -> new Ranked(route, failing(plan, route, called, caller, local)))
                 .toList();
         return java.util.stream.Stream.concat(
-                        all.stream().filter(one -> one.failed().isEmpty()).sorted(ORDER),
+                        all.stream()
+                                .filter(one -> one.failed().isEmpty())
+                                .sorted(Comparator.comparing(Ranked::route, ORDER)),
                         all.stream().filter(one -> one.failed().isPresent()))
                 .toList();
+    }
+
+    /// The routes that can take calls to a number, best first, up to the first that takes them all.
+    public static List<Route> reached(Plan plan, E164 called) {
+        List<Route> ranked = plan.all(Route.class)
+                .filter(route ->
+                        route.enabled() && calledFails(route.called(), called).isEmpty())
+                .sorted(ORDER)
+                .toList();
+        List<Route> reached = new ArrayList<>();
+        for (Route route : ranked) {
+            reached.add(route);
+            if (route.caller() instanceof Route.From.Any && route.during().isEmpty()) {
+                break;
+            }
+        }
+        return List.copyOf(reached);
     }
 
     /// The route that takes a call, if any does.

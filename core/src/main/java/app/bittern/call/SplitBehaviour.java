@@ -7,6 +7,7 @@ import app.bittern.plan.Ref;
 import app.bittern.plan.Split;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 
 /// A split takes one case, at once.
 final class SplitBehaviour implements Behaviour<Split> {
@@ -25,7 +26,9 @@ final class SplitBehaviour implements Behaviour<Split> {
     }
 
     private static List<Outcome> byHours(Split split, Scene scene, Hours hours) {
-        return hours.calendar().names().stream()
+        return Stream.concat(split.cases().keySet().stream(), hours.calendar().names().stream())
+                .distinct()
+                .filter(hours.calendar().names()::contains)
                 .map(state -> new Outcome(
                         new Cause.Case(state),
                         Window.NOW,

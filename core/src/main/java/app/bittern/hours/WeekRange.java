@@ -17,7 +17,8 @@ import java.util.regex.Pattern;
 /// The end is exclusive. A range whose end is before its start goes on after midnight into the next
 /// day (`Fri 22:00-02:00`) where it is then at most 12 hours long; a longer one is refused, since the
 /// ends of a day's hours have nearly always been mixed up (`17:00-08:30`), and a longer night is
-/// written as two ranges. One that ends at its own start is refused too: nobody can tell whether it means never or always.
+/// written as two ranges. One that ends at its own start is refused too: nobody can tell whether it means never or
+/// always.
 ///
 /// @param days  the days on which it starts
 /// @param start minutes after midnight, 0 to 1439

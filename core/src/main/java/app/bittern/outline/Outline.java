@@ -6,6 +6,7 @@ import app.bittern.call.Ending;
 import app.bittern.call.ExitField;
 import app.bittern.call.Onward;
 import app.bittern.call.Outcome;
+import app.bittern.call.RouteChoice;
 import app.bittern.call.State;
 import app.bittern.call.Transition;
 import app.bittern.call.Window;
@@ -21,6 +22,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import java.util.stream.Stream;
 
 /// Draws the outline of one inbound number.
@@ -33,6 +35,7 @@ public final class Outline {
     private final Plan plan;
     private final Sentences sentences;
     private final List<Row> rows = new ArrayList<>();
+    private final Map<Ref, Integer> depths = new LinkedHashMap<>();
     private final Map<Ref, Integer> drawn = new LinkedHashMap<>();
 
     private Outline(Plan plan) {
@@ -43,15 +46,48 @@ public final class Outline {
     /// The rows of a number, routes in the order in which they are tried.
     public static List<Row> of(Plan plan, E164 called) {
         Outline outline = new Outline(plan);
-        Routes.of(plan, called).forEach(route -> outline.route(route, called));
-        return List.copyOf(outline.rows);
+        for (Route route : RouteChoice.reached(plan, called)) {
+            outline.measure(route);
+            outline.route(route, called);
+        }
+        return outline.rows.stream().map(outline::linked).toList();
+    }
+
+    /// Notes the least indent at which each object is met under the first route that leads to it, breadth first.
+    private void measure(Route route) {
+        Map<Ref, Integer> met = new LinkedHashMap<>();
+        Map<Integer, List<State>> byDepth = new TreeMap<>(Map.of(0, List.of(begin(route))));
+        for (int depth = 0; !byDepth.isEmpty(); depth++) {
+            for (State state : Optional.ofNullable(byDepth.remove(depth)).orElseGet(List::of)) {
+                if (depths.containsKey(state.at()) || met.putIfAbsent(state.at(), depth) != null) {
+                    continue;
+                }
+                for (Outcome outcome : Transition.outcomes(plan, state)) {
+                    if (outcome.onward() instanceof Onward.Next(State next)) {
+                        int under = depth + (outcome.cause() instanceof Cause.Dialled ? 2 : 1);
+                        byDepth.computeIfAbsent(under, d -> new ArrayList<>()).add(next);
+                    }
+                }
+            }
+        }
+        depths.putAll(met);
+    }
+
+    private State begin(Route route) {
+        return new State(route.ref(), Context.in(plan.site().defaultLanguage()));
+    }
+
+    /// A row that links says at which row its object is drawn, which is known when all are.
+    private Row linked(Row row) {
+        Optional<Integer> at = row.object().flatMap(ref -> Optional.ofNullable(drawn.get(ref)));
+        return row.asRow().isEmpty() ? row : row.withAsRow(at);
     }
 
     /// Several ways to come to the same place.
     private record Exit(Window window, List<Cause> causes, Onward onward, Optional<String> field) {}
 
     private void route(Route route, E164 called) {
-        State state = new State(route.ref(), Context.in(plan.site().defaultLanguage()));
+        State state = begin(route);
         drawn.put(route.ref(), rows.size() + 1);
         List<Exit> exits = exits(route, state);
         List<Part> parts = new ArrayList<>(sentences.route(route, called));
@@ -113,9 +149,9 @@ public final class Outline {
     private void object(
             State state, Window window, int depth, List<Part> parts, List<String> arrivals, Optional<Row.Place> place) {
         PlanObject object = plan.find(state.at()).orElseThrow();
-        Optional<Integer> before = Optional.ofNullable(drawn.get(object.ref()));
-        if (before.isPresent() && !leaf(object)) {
-            add(depth, window, parts, arrivals, Optional.of(object.ref()), before, place, false);
+        boolean here = !drawn.containsKey(object.ref()) && depths.getOrDefault(object.ref(), depth) == depth;
+        if (!here && !leaf(object)) {
+            add(depth, window, parts, arrivals, Optional.of(object.ref()), Optional.of(0), place, false);
             return;
         }
         drawn.putIfAbsent(object.ref(), rows.size() + 1);

@@ -35,4 +35,8 @@ public record Row(
         parts = List.copyOf(parts);
         arrivals = List.copyOf(arrivals);
     }
+
+    Row withAsRow(Optional<Integer> drawnAt) {
+        return new Row(number, depth, window, parts, arrivals, object, drawnAt, uses, field, holdsRow);
+    }
 }

@@ -102,6 +102,9 @@ final class Sentences {
             if (state.unconditional()) {
                 continue;
             }
+            if (!parts.isEmpty()) {
+                parts.add(Part.muted("·"));
+            }
             parts.add(Part.plain(state.state()));
             state.season().ifPresent(season -> parts.add(Part.muted("in season " + season)));
             if (!state.on().isEmpty()) {
@@ -144,6 +147,7 @@ final class Sentences {
         List<Part> parts = new ArrayList<>(List.of(Part.plain("rings")));
         parts.add(duration(group.ref(), "ringFor", group.ringFor(), Help.RING));
         parts.add(rings(group.ringFor()));
+        parts.add(Part.plain("at"));
         for (RingGroup.Member member : group.members()) {
             String who = switch (member.party()) {
                 case RingGroup.Party.Inside(Ref extension) -> extension.key();

@@ -90,7 +90,10 @@ final class Api {
     public record TokenView(String object, String field, String type, String value, String help) {}
 
     /// A trace and the call in one sentence.
-    public record CallView(long version, TraceJson trace, String inWords, List<String> titles) {}
+    ///
+    /// @param caller as people in the country read it
+    /// @param titles what the object of each step is called
+    public record CallView(long version, TraceJson trace, String caller, String inWords, List<String> titles) {}
 
     /// Something that a destination can lead to, or that can be gone to.
     public record Target(String value, String title, String kind, Optional<String> number) {}

@@ -155,11 +155,17 @@ class SiteController {
     @GetMapping("/{site}/trace")
     Api.CallView trace(@PathVariable String site, @RequestParam String to, BenchQuery query) {
         Draft draft = drafts.draft(site);
-        Trace trace = Tracer.trace(draft.plan(), bench(draft.plan(), query.text(to)));
+        Bench bench = bench(draft.plan(), query.text(to));
+        Trace trace = Tracer.trace(draft.plan(), bench);
+        String country = draft.plan().site().country();
+        String caller = bench.caller()
+                .delivered()
+                .map(number -> number.shownIn(country))
+                .orElse("withheld");
         List<String> titles = trace.steps().stream()
                 .map(step -> Ref.parse(step.object()).map(draft.plan()::title).orElse(step.object()))
                 .toList();
-        return new Api.CallView(draft.version(), TraceJson.of(trace), InWords.of(draft.plan(), trace), titles);
+        return new Api.CallView(draft.version(), TraceJson.of(trace), caller, InWords.of(draft.plan(), trace), titles);
     }
 
     /// The rest of the bench as an address carries it.

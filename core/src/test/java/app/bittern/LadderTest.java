@@ -1,0 +1,85 @@
+package app.bittern;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
+
+import com.tngtech.archunit.core.importer.ImportOption;
+import com.tngtech.archunit.junit.AnalyzeClasses;
+import com.tngtech.archunit.junit.ArchTest;
+import com.tngtech.archunit.lang.ArchRule;
+
+/// Who may know whom in the core, and what nobody there may ask.
+@AnalyzeClasses(packages = "app.bittern", importOptions = ImportOption.DoNotIncludeTests.class)
+class LadderTest {
+    @ArchTest
+    static final ArchRule LADDER = layeredArchitecture()
+            .consideringOnlyDependenciesInLayers()
+            .layer("number")
+            .definedBy("app.bittern.number")
+            .layer("hours")
+            .definedBy("app.bittern.hours")
+            .layer("plan")
+            .definedBy("app.bittern.plan")
+            .layer("edit")
+            .definedBy("app.bittern.edit")
+            .layer("call")
+            .definedBy("app.bittern.call")
+            .layer("paths")
+            .definedBy("app.bittern.paths")
+            .layer("finding")
+            .definedBy("app.bittern.finding..")
+            .layer("outline")
+            .definedBy("app.bittern.outline")
+            .whereLayer("outline")
+            .mayNotBeAccessedByAnyLayer()
+            .whereLayer("finding")
+            .mayNotBeAccessedByAnyLayer()
+            .whereLayer("paths")
+            .mayOnlyBeAccessedByLayers("finding")
+            .whereLayer("edit")
+            .mayOnlyBeAccessedByLayers("finding")
+            .whereLayer("call")
+            .mayOnlyBeAccessedByLayers("paths", "finding", "outline")
+            .whereLayer("plan")
+            .mayOnlyBeAccessedByLayers("edit", "call", "paths", "finding", "outline")
+            .whereLayer("hours")
+            .mayOnlyBeAccessedByLayers("plan", "call", "paths", "finding", "outline")
+            .whereLayer("number")
+            .mayOnlyBeAccessedByLayers("hours", "plan", "call", "paths", "finding", "outline");
+
+    @ArchTest
+    static final ArchRule NO_FRAMEWORK_AND_NO_IO = classes()
+            .that()
+            .resideInAPackage("app.bittern..")
+            .should()
+            .onlyDependOnClassesThat()
+            .resideInAnyPackage(
+                    "app.bittern..",
+                    "java.lang..",
+                    "java.util..",
+                    "java.time..",
+                    "com.google.i18n.phonenumbers..",
+                    "org.jspecify..");
+
+    @ArchTest
+    static final ArchRule NO_CLOCK = noClasses()
+            .should()
+            .callMethod(java.time.Instant.class, "now")
+            .orShould()
+            .callMethod(java.time.LocalDate.class, "now")
+            .orShould()
+            .callMethod(java.time.LocalDateTime.class, "now")
+            .orShould()
+            .callMethod(System.class, "currentTimeMillis")
+            .orShould()
+            .dependOnClassesThat()
+            .areAssignableTo(java.util.Random.class);
+
+    @ArchTest
+    static final ArchRule NO_HASH_ORDER = noClasses()
+            .should()
+            .callMethod(java.util.Set.class, "copyOf", java.util.Collection.class)
+            .orShould()
+            .callMethod(java.util.Map.class, "copyOf", java.util.Map.class);
+}

@@ -1,0 +1,93 @@
+package app.bittern.hours;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.bittern.Plans;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.ZoneId;
+import java.util.List;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+
+class TimeClassesTest {
+    private static final ZoneId LONDON = ZoneId.of("Europe/London");
+    private static final LocalDate MONDAY = LocalDate.of(2026, 11, 23);
+    private static final Calendar TERMINAL = Plans.calendar(
+            "holiday: on 12-25; on 12-26; on 01-01",
+            "open: season 05-01..09-30; Mon-Sun 06:00-22:00",
+            "open: Mon-Sat 07:30-19:00; Sun 09:00-17:00",
+            "closed");
+
+    @Test
+    void theFirstStateThatHoldsWins() {
+        assertThat(TERMINAL.stateAt(LocalDateTime.parse("2026-12-25T10:00"))).isEqualTo("holiday");
+        assertThat(TERMINAL.stateAt(LocalDateTime.parse("2026-11-28T20:00"))).isEqualTo("closed");
+        assertThat(TERMINAL.stateAt(LocalDateTime.parse("2027-05-01T20:00"))).isEqualTo("open");
+        assertThat(TERMINAL.stateAt(LocalDateTime.parse("2027-10-01T20:00"))).isEqualTo("closed");
+    }
+
+    @Test
+    void theClassesAreAllOf53WeeksAndSayHowLongEachStateHolds() {
+        List<TimeClasses.TimeClass> classes = TimeClasses.of(List.of(TERMINAL), LONDON, MONDAY);
+        assertThat(classes)
+                .extracting(TimeClasses.TimeClass::states)
+                .containsExactly(List.of("closed"), List.of("open"), List.of("holiday"));
+        assertThat(classes.stream().mapToLong(TimeClasses.TimeClass::seconds).sum())
+                .isEqualTo(53L * 7 * 24 * 3600);
+        assertThat(classes.get(2).seconds()).isEqualTo(3L * 24 * 3600);
+    }
+
+    @Test
+    void anHourThatComesTwiceIsCountedTwiceAndOneThatNeverComesNotAtAll() {
+        // In London clocks go back on 25 October 2026 at 02:00 and forward on 28 March 2027 at 01:00.
+        Calendar night = Plans.calendar("night: Sun 01:00-02:00", "day");
+        long seconds = TimeClasses.of(List.of(night), LONDON, LocalDate.of(2026, 10, 19)).stream()
+                .filter(one -> one.states().equals(List.of("night")))
+                .mapToLong(TimeClasses.TimeClass::seconds)
+                .sum();
+        assertThat(seconds).isEqualTo((53L + 1 - 1) * 3600);
+        Calendar once = Plans.calendar("night: on 2026-10-25; Sun 01:00-02:00", "day");
+        assertThat(TimeClasses.of(List.of(once), LONDON, LocalDate.of(2026, 10, 19)))
+                .filteredOn(one -> one.states().equals(List.of("night")))
+                .extracting(TimeClasses.TimeClass::seconds)
+                .containsExactly(2 * 3600L);
+        Calendar never = Plans.calendar("night: on 2027-03-28; Sun 01:00-02:00", "day");
+        assertThat(TimeClasses.of(List.of(never), LONDON, LocalDate.of(2026, 10, 19)))
+                .extracting(TimeClasses.TimeClass::states)
+                .containsExactly(List.of("day"));
+    }
+
+    @Test
+    void everyInstantIsInTheClassOfItsStates() {
+        Calendar office = Plans.calendar("open: Fri 22:00-02:00", "closed");
+        List<TimeClasses.TimeClass> classes = TimeClasses.of(List.of(TERMINAL, office), LONDON, MONDAY);
+        Random random = new Random(7);
+        Instant from = MONDAY.atStartOfDay(LONDON).toInstant();
+        for (int times = 0; times < 2000; times++) {
+            LocalDateTime local = LocalDateTime.ofInstant(from.plusSeconds(random.nextInt(53 * 7 * 24 * 3600)), LONDON);
+            assertThat(classes)
+                    .extracting(TimeClasses.TimeClass::states)
+                    .contains(List.of(TERMINAL.stateAt(local), office.stateAt(local)));
+        }
+    }
+
+    @Test
+    void aLeapDayComesInLeapYearsOnly() {
+        DateRule leap = DateRule.parse("02-29").orElseThrow();
+        assertThat(leap.holds(LocalDate.of(2028, 2, 29))).isTrue();
+        assertThat(leap.holds(LocalDate.of(2027, 2, 28))).isFalse();
+        assertThat(leap.holds(LocalDate.of(2027, 3, 1))).isFalse();
+    }
+
+    @Test
+    void aSeasonMayPassTheTurnOfTheYear() {
+        Season winter = Season.parse("10-01..04-30").orElseThrow();
+        assertThat(winter.holds(LocalDate.of(2026, 12, 31))).isTrue();
+        assertThat(winter.holds(LocalDate.of(2027, 4, 30))).isTrue();
+        assertThat(winter.holds(LocalDate.of(2027, 5, 1))).isFalse();
+        assertThat(winter).hasToString("10-01..04-30");
+        assertThat(Season.parse("13-01..04-30")).isEmpty();
+    }
+}

@@ -1,0 +1,92 @@
+package app.bittern.outline;
+
+import static app.bittern.Plans.MAIN;
+import static app.bittern.Plans.announcement;
+import static app.bittern.Plans.extension;
+import static app.bittern.Plans.group;
+import static app.bittern.Plans.hours;
+import static app.bittern.Plans.mailbox;
+import static app.bittern.Plans.menu;
+import static app.bittern.Plans.none;
+import static app.bittern.Plans.prompt;
+import static app.bittern.Plans.split;
+import static app.bittern.Plans.to;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.bittern.RandomPlans;
+import app.bittern.plan.Plan;
+import app.bittern.plan.Ref;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.Test;
+
+class OutlineTest {
+    private static String text(Row row) {
+        String sentence = row.parts().stream().map(Part::text).collect(Collectors.joining(" "));
+        return "  ".repeat(row.depth()) + row.window().earliest() + "-"
+                + row.window().latest() + " " + sentence
+                + row.asRow().map(at -> " (as at row " + at + ")").orElse("");
+    }
+
+    @Test
+    void theWholeCallIsReadFromTopToBottom() {
+        Plan plan = to(
+                "split/open",
+                hours("terminal", "open: Mon-Fri 08:00-17:00", "closed"),
+                split("open", "terminal", "open", "menu/front", "closed", "announcement/closed"),
+                menu("front", true, false, "ring-group/desk", "1", "ring-group/desk", "7", "repeat"),
+                group("desk", 20, "mailbox/desk", "2001"),
+                announcement("closed", "ask", "mailbox/desk"),
+                extension("2001", none()),
+                mailbox("desk"),
+                prompt("ask", 10),
+                prompt("no-key", 5),
+                prompt("wrong-key", 5),
+                prompt("greeting", 5));
+        String words = "word ".repeat(7).strip();
+        assertThat(Outline.of(plan, MAIN).stream().map(OutlineTest::text))
+                .containsExactly(
+                        "0-0 Main line +44 1632 960100 from anyone by route main",
+                        "  0-0 split open open Mon-Fri 08:00-17:00",
+                        "    0-0 open: menu front says “"
+                                + words.substring(0, 32).strip() + "…” 4 s 3 tries 5 s for a key",
+                        "      0-31 1 ring group desk rings 20 s (7 rings) at 2001",
+                        "        0-51 answered",
+                        "        0-51 unanswered, busy or unreachable: mailbox desk message",
+                        "      0-31 7 repeat: menu front (as at row 3)",
+                        "      4-31 no valid key in 3 tries: ring group desk (as at row 4)",
+                        "    0-0 closed: announcement closed says “"
+                                + words.substring(0, 32).strip() + "…” 4 s",
+                        "      4-4 mailbox desk message");
+    }
+
+    @Test
+    void aHoleIsARowOfItsOwnThatCanBeFilled() {
+        Plan plan = to("ring-group/desk", group("desk", 20, "mailbox/gone", "2001"), extension("2001", none()));
+        Row hole = Outline.of(plan, MAIN).getLast();
+        assertThat(text(hole)).endsWith("mailbox/gone lost: nothing is there");
+        assertThat(hole.field())
+                .contains(new Row.Place(Ref.parse("ring-group/desk").orElseThrow(), "noAnswer"));
+        assertThat(hole.parts())
+                .anyMatch(part -> part.edit().map(Part.Edit::value).equals(Optional.of("mailbox/gone")));
+    }
+
+    @Test
+    void inRandomPlansEveryObjectIsDrawnAtMostOnceAndLinksLeadToIt() {
+        Random random = new Random(3);
+        for (int plans = 0; plans < 200; plans++) {
+            List<Row> rows = Outline.of(RandomPlans.plan(random), MAIN);
+            assertThat(rows.stream()
+                            .filter(Row::holdsRow)
+                            .filter(row -> row.asRow().isEmpty())
+                            .flatMap(row -> row.object().stream()))
+                    .doesNotHaveDuplicates();
+            rows.stream()
+                    .filter(row -> row.asRow().isPresent())
+                    .forEach(row ->
+                            assertThat(rows.get(row.asRow().get() - 1).object()).isEqualTo(row.object()));
+        }
+    }
+}

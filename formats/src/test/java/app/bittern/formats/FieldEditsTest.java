@@ -1,0 +1,93 @@
+package app.bittern.formats;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.bittern.edit.Edits;
+import app.bittern.edit.PlanEdit;
+import app.bittern.plan.Destination;
+import app.bittern.plan.Plan;
+import app.bittern.plan.Ref;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+class FieldEditsTest {
+    private static final JsonMapper MAPPER = JsonMapper.builder().build();
+    private final Plan demo = PlanFileTest.demo();
+
+    private static Ref ref(String text) {
+        return Ref.parse(text).orElseThrow();
+    }
+
+    private static Optional<JsonNode> json(String text) {
+        return Optional.of(MAPPER.readTree(text));
+    }
+
+    private Plan after(FieldEdits.Result result) {
+        assertThat(result).as("%s", result).isInstanceOf(FieldEdits.Result.Made.class);
+        PlanEdit edit = ((FieldEdits.Result.Made) result).edit();
+        assertThat(EditJson.read(MAPPER.readTree(EditJson.write(edit).toString())))
+                .isEqualTo(edit);
+        return ((Edits.Result.Applied) Edits.apply(demo, edit)).plan();
+    }
+
+    private String at(Plan plan, String ref, String pointer) {
+        return ObjectJson.write(plan.find(ref(ref)).orElseThrow()).at(pointer).asString("");
+    }
+
+    @Test
+    void aFieldIsSetWhereverItStands() {
+        assertThat(at(
+                        after(FieldEdits.set(demo, ref("ring-group/reception"), "ringFor", json("\"25s\""))),
+                        "ring-group/reception",
+                        "/ringFor"))
+                .isEqualTo("25s");
+        assertThat(at(
+                        after(FieldEdits.set(demo, ref("menu/front-desk"), "keys/3/to", json("\"mailbox/bookings\""))),
+                        "menu/front-desk",
+                        "/keys/3/to"))
+                .isEqualTo("mailbox/bookings");
+        assertThat(at(
+                        after(FieldEdits.set(demo, ref("menu/front-desk"), "keys/5/to", json("\"hang-up\""))),
+                        "menu/front-desk",
+                        "/keys/5/to"))
+                .isEqualTo("hang-up");
+        assertThat(at(
+                        after(FieldEdits.set(
+                                demo, ref("hours/terminal"), "states/2/weekly/0", json("\"Mon-Sat 07:30-20:00\""))),
+                        "hours/terminal",
+                        "/states/2/weekly/0"))
+                .isEqualTo("Mon-Sat 07:30-20:00");
+        assertThat(at(
+                        after(FieldEdits.set(demo, ref("menu/front-desk"), "keys/3", Optional.empty())),
+                        "menu/front-desk",
+                        "/keys/3/to"))
+                .isEmpty();
+    }
+
+    @Test
+    void aFieldThatCannotBeUsedIsRefusedWithWhatIsAllowed() {
+        assertThat(FieldEdits.set(demo, ref("ring-group/reception"), "ringFor", json("\"25\"")))
+                .isEqualTo(
+                        new FieldEdits.Result.Refused(
+                                java.util.List.of(
+                                        "ring-group/reception/ringFor: found '25'; allowed is a duration with its unit, such as 20s, 1m30s or 2h (24h at most).")));
+        assertThat(FieldEdits.set(demo, ref("menu/front-desk"), "keys/x/to", json("\"hang-up\"")))
+                .isInstanceOf(FieldEdits.Result.Refused.class);
+        assertThat(FieldEdits.set(demo, ref("menu/gone"), "tries", json("2")))
+                .isInstanceOf(FieldEdits.Result.Refused.class);
+        assertThat(FieldEdits.create(demo, ref("mailbox/bookings"), MAPPER.readTree("{}")))
+                .isInstanceOf(FieldEdits.Result.Refused.class);
+    }
+
+    @Test
+    void whatIsRemovedIsReplacedWhereverItWasUsed() {
+        Ref gone = ref("mailbox/bookings");
+        Plan after = after(FieldEdits.replace(demo, gone, new Destination.To(ref("mailbox/reception"))));
+        assertThat(after.find(gone)).isEmpty();
+        assertThat(after.uses(gone)).isEmpty();
+        assertThat(after.uses(ref("mailbox/reception")))
+                .hasSize(demo.uses(ref("mailbox/reception")).size() + 2);
+    }
+}
