@@ -103,7 +103,7 @@ class TraceCommandTest {
         Said said = say("trace", plan.toString(), "--to", "+441632960100", "--at", "2026-11-24T10:15");
         assertThat(said.status()).isEqualTo(2);
         assertThat(said.err())
-                .contains(plan + ":2:28: site/timeZone: found 'Europe/Nowhere'")
+                .contains(plan + ":2:27: site/timeZone: found 'Europe/Nowhere'")
                 .contains(plan + ":3:22: menus/m/tries");
         assertThat(say("trace", folder.resolve("none").toString(), "--to", "+441632960100", "--at", "2026-11-24T10:15")
                         .err())

@@ -60,6 +60,10 @@ public final class Client {
                 .POST(BodyPublishers.ofString(text)));
     }
 
+    public Answer remove(String path) {
+        return send(request(path).header("X-XSRF-TOKEN", token().orElse("")).DELETE());
+    }
+
     public Answer postWithoutToken(String path, String json) {
         return send(request(path).header("Content-Type", "application/json").POST(BodyPublishers.ofString(json)));
     }

@@ -1,0 +1,78 @@
+package app.bittern.server.account;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.bittern.server.testing.Client;
+import app.bittern.server.testing.RunningApplication;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.RegisterExtension;
+
+class SignInTest {
+    @RegisterExtension
+    static final RunningApplication APPLICATION = RunningApplication.withDemo();
+
+    @Test
+    void nothingIsToldToThoseWhoHaveNotSignedIn() {
+        Client client = APPLICATION.client();
+        assertThat(client.get("/api/sites").status()).isEqualTo(401);
+        assertThat(client.get("/api/session").text()).isEqualTo("{}");
+        assertThat(client.get("/actuator/env").status()).isIn(401, 403);
+        assertThat(client.get("/actuator/health").status()).isEqualTo(200);
+    }
+
+    @Test
+    void aSessionIsACookieThatScriptsCannotReadAndThatChangesAtSignIn() {
+        Client client = APPLICATION.signedIn();
+        assertThat(client.get("/api/session").text()).isEqualTo("{\"name\":\"technician\"}");
+        assertThat(client.cookie("bittern-session"))
+                .hasValueSatisfying(cookie -> assertThat(cookie.isHttpOnly()).isTrue());
+        Client other = APPLICATION.client();
+        String set = String.join(
+                ";",
+                other.signIn(RunningApplication.NAME, RunningApplication.PASSWORD)
+                        .headers()
+                        .allValues("Set-Cookie"));
+        assertThat(set).contains("bittern-session").contains("HttpOnly").contains("SameSite=Strict");
+    }
+
+    @Test
+    void aChangeWithoutItsTokenIsRefused() {
+        Client client = APPLICATION.signedIn();
+        assertThat(client.postWithoutToken("/api/sites/saltreach/undo", "{}").status())
+                .isEqualTo(403);
+    }
+
+    @Test
+    void repeatedWrongPasswordsAreAnsweredMoreAndMoreSlowlyForThatName() {
+        Client client = APPLICATION.client();
+        for (int attempt = 0; attempt < 3; attempt++) {
+            assertThat(client.signIn("somebody", "wrong").status()).isEqualTo(401);
+        }
+        Client.Answer refused = client.signIn("somebody", "wrong");
+        assertThat(refused.status()).isEqualTo(429);
+        assertThat(refused.headers().firstValue("Retry-After")).isPresent();
+        assertThat(refused.json().at("/detail").asString()).startsWith("Too many wrong passwords");
+        assertThat(APPLICATION.signedIn().get("/api/sites").status()).isEqualTo(200);
+    }
+
+    @Test
+    void everyAnswerCarriesTheHeadersThatKeepScriptsOut() {
+        Client.Answer page = APPLICATION.client().get("/numbers");
+        assertThat(page.status()).isEqualTo(200);
+        assertThat(page.text()).contains("<div id=\"app\">").doesNotContain("<script>");
+        assertThat(page.headers().firstValue("Content-Security-Policy").orElse(""))
+                .contains("default-src 'none'")
+                .contains("script-src 'self'")
+                .doesNotContain("unsafe-inline");
+        assertThat(page.headers().firstValue("X-Content-Type-Options")).contains("nosniff");
+        assertThat(page.headers().firstValue("X-Frame-Options")).contains("DENY");
+        assertThat(APPLICATION.client().get("/assets/none.js").status()).isEqualTo(404);
+    }
+
+    @Test
+    void signingOutEndsTheSession() {
+        Client client = APPLICATION.signedIn();
+        assertThat(client.remove("/api/session").status()).isEqualTo(204);
+        assertThat(client.get("/api/sites").status()).isEqualTo(401);
+    }
+}
