@@ -34,7 +34,7 @@
       <Dialog.Title class="sr-only">Go to</Dialog.Title>
       <Command.Root label="Go to" loop>
         <Command.Input class="w-full" placeholder="A number, a name, a finding, a command" />
-        <Command.List class="mt-2 max-h-80 overflow-auto" aria-label="Places">
+        <Command.List tabindex={0} class="mt-2 max-h-80 overflow-auto" aria-label="Places">
           <Command.Viewport>
             <Command.Empty class="px-1 py-2 text-muted">Nothing is called that.</Command.Empty>
             {#each places as place (place.more + place.title)}

@@ -48,10 +48,10 @@
               ><a class="link font-mono" href={outlineOf(call.number.number)}>{call.number.shown}</a></td
             >
             <td class="px-3 py-1.5">{call.number.name}</td>
-            <td class="px-3 py-1.5 whitespace-nowrap"
-              >{call.number.status}{#if call.number.due}
-                <span class="text-muted">until {call.number.due}</span>{/if}</td
-            >
+            <td class="px-3 py-1.5 whitespace-nowrap">
+              {call.number.status}
+              {#if call.number.due}<span class="ml-1 text-muted">until {call.number.due}</span>{/if}
+            </td>
             <td class="px-3 py-1.5 whitespace-nowrap text-muted">{call.number.trunk ?? ''}</td>
             <td class="px-3 py-1.5"><EndMark kind={call.ending.kind} /> {call.inWords}</td>
           </tr>

@@ -57,10 +57,14 @@
   }
 
   function edit() {
-    grid?.querySelector<HTMLElement>(`#row-${outline.selected} button.token`)?.click();
+    const token = grid?.querySelector<HTMLElement>(`#row-${outline.selected} button.token`);
+    // Focused first, so that leaving its popover comes back to it and Tab goes on to the next token.
+    token?.focus();
+    token?.click();
   }
 
   function keyed(event: KeyboardEvent) {
+    if (event.key === 'Escape' && event.target !== grid) grid?.focus();
     if (event.target !== grid || event.ctrlKey || event.metaKey || event.altKey) return;
     const row = outline.row;
     const actions: Record<string, () => void> = {
@@ -149,7 +153,8 @@
       {/each}
     </div>
     <p class="no-print border-t border-line bg-panel px-4 py-0.5 text-xs text-muted">
-      ↑↓ row · ←→ close, open · Enter change · / find · a add a key · Backspace remove · Ctrl+Z undo
+      ↑↓ row · ←→ close, open · Enter change, Tab next, Esc back · / find · a add a key · Backspace remove ·
+      Ctrl+Z undo
     </p>
     {#if !bench.problems.length}<Strip bind:hovered />{/if}
   </div>

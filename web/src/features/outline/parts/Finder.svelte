@@ -21,6 +21,14 @@
     );
   });
 
+  // What is still on its way is never offered for what has been typed since: Enter must not choose it.
+  const matching = $derived(
+    found.filter((target) =>
+      `${target.number ?? ''} ${target.title} ${target.kind} ${target.value}`
+        .toLowerCase()
+        .includes(find.trim().toLowerCase()),
+    ),
+  );
   const inMenu = $derived(token.object.startsWith('menu/'));
   const ends = $derived(
     [
@@ -88,9 +96,9 @@
     autofocus
   />
   {#if wrong}<p class="wrong mt-1" role="alert">{wrong}</p>{/if}
-  <Command.List class="mt-2 max-h-72 overflow-auto" aria-label="Destinations">
+  <Command.List tabindex={0} class="mt-2 max-h-72 overflow-auto" aria-label="Destinations">
     <Command.Viewport>
-      {#each found as target (target.value)}
+      {#each matching as target (target.value)}
         <Command.Item
           value={target.value}
           class="flex cursor-pointer gap-2 px-1 py-1 data-[selected]:bg-wash"

@@ -22,10 +22,13 @@
     ) ?? [],
   );
 
-  /** Selects the row of the step before or after. */
+  /** Selects the row at which a step of the call happens. */
+  function show(step: number) {
+    for (const [number, other] of outline.lit) if (other.step === step) return outline.reveal(number);
+  }
+
   function go(by: number) {
-    const at = (lit?.step ?? 0) + by;
-    for (const [number, other] of outline.lit) if (other.step === at) return outline.reveal(number);
+    show((lit?.step ?? 0) + by);
   }
 </script>
 
@@ -69,6 +72,14 @@
   {:else if row}
     <p class="font-semibold">The call on the bench does not come to row {row.number}.</p>
     <p class="mt-1 text-muted">A caller can be here {span(row.earliest, row.latest)} after the call began.</p>
+    <ol class="mt-3 border-t border-line pt-2" aria-label="Steps of the call">
+      {#each steps as one, index (index)}
+        <li class="flex gap-2 py-0.5">
+          <span class="w-10 shrink-0 text-right font-mono text-water">{clock(one.second)}</span>
+          <button class="text-left hover:text-water" onclick={() => show(index)}>{one.what}</button>
+        </li>
+      {/each}
+    </ol>
   {/if}
   {#each findings as finding, index (index)}
     <p class="mt-3 border-t border-line pt-2"><span class="wrong">✕ {finding.title}:</span> {finding.says}</p>

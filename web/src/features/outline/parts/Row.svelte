@@ -19,13 +19,13 @@
   aria-level={row.depth + 1}
   aria-selected={selected}
   aria-expanded={row.opens ? open : undefined}
-  class="flex min-h-6 items-start border-l-4 py-0.5 pr-3 outline-offset-[-2px]
+  class="flex min-h-6 items-start border-l-4 pr-3 leading-6 outline-offset-[-2px]
     {lit ? 'border-l-water bg-wash/60' : 'border-l-transparent'} {selected
     ? 'outline-2 outline-reed'
     : ''} {hovered ? 'bg-wash' : ''}"
   onclick={() => (outline.selected = row.number)}
 >
-  <span role="gridcell" class="w-8 shrink-0 pr-2 text-right font-mono text-xs leading-5 text-muted"
+  <span role="gridcell" class="w-8 shrink-0 pr-2 text-right font-mono text-xs leading-6 text-muted"
     >{row.number}</span
   >
   <span
@@ -39,14 +39,14 @@
     >{lit ? clock(lit.second) : span(row.earliest, row.latest)}</span
   >
   {#each Array(row.depth).keys() as level (level)}<span
-      class="w-6 shrink-0 self-stretch border-l border-line"
+      class="w-5 shrink-0 self-stretch border-l border-line"
       aria-hidden="true"
     ></span>{/each}
-  <span role="gridcell" class="w-4 shrink-0">
+  <span role="gridcell" class="w-6 shrink-0">
     {#if row.opens}
       <button
         tabindex="-1"
-        class="w-4 text-muted"
+        class="h-6 w-6 text-muted"
         aria-label={open ? 'Close' : 'Open'}
         onclick={(event) => {
           event.stopPropagation();
@@ -56,11 +56,11 @@
     {/if}
   </span>
   <span role="gridcell" class="min-w-0 grow">
-    <span class="flex flex-wrap gap-x-1.5">
-      {#each row.parts as part, index (index)}<Part {part} />{/each}
+    <span class="flex flex-wrap items-baseline gap-x-1.5 leading-6">
+      {#each row.parts as part, index (index)}<Part {part} /> <wbr class="hidden" />{/each}
     </span>
   </span>
-  <span role="gridcell" class="shrink-0 pl-3 text-xs leading-5 whitespace-nowrap text-muted">
+  <span role="gridcell" class="shrink-0 pl-3 text-xs leading-6 whitespace-nowrap text-muted">
     {#if row.findings}<a href="/#findings" class="mr-2 font-bold text-clay" title="Findings here"
         >✕ {row.findings}</a
       >{/if}

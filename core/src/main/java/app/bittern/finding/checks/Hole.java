@@ -26,6 +26,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -90,10 +91,12 @@ final class Hole implements Check {
     }
 
     private Finding finding(PlanObject object, Link link) {
-        String place = object.ref().kind().title() + " " + object.title() + ", " + link.field();
+        String title = object.ref().kind().title() + " " + object.title();
+        String subject = title.substring(0, 1).toUpperCase(Locale.ROOT) + title.substring(1);
         String says = link.target()
-                .map(ref -> "There is no " + ref.kind().title() + " '" + ref.key() + "', which " + place + " leads to.")
-                .orElseGet(() -> "Nothing is given for " + place + ".");
+                .map(ref -> subject + " leads to " + ref.kind().title() + " '" + ref.key() + "', which does not exist ("
+                        + link.field() + ").")
+                .orElseGet(() -> subject + " leads nowhere: nothing is given for " + link.field() + ".");
         return new Finding(
                 code(),
                 severity(),
@@ -125,7 +128,7 @@ final class Hole implements Check {
 
     /// Finds, for all holes in one walk of each class of calls, which calls come to them.
     private static List<Finding> withCalls(Plan plan, LocalDate from, List<Finding> findings) {
-        Map<Finding, Set<String>> calls = new LinkedHashMap<>();
+        Map<Finding, Map<String, Set<String>>> calls = new LinkedHashMap<>();
         Map<Finding, Bench> witnesses = new LinkedHashMap<>();
         Map<Ref, List<Finding>> at = new LinkedHashMap<>();
         findings.forEach(finding ->
@@ -136,8 +139,9 @@ final class Hole implements Check {
                             Way.Taken last = way.taken().getLast();
                             for (Finding finding : at.getOrDefault(last.state().at(), List.of())) {
                                 if (Exits.meets(plan, finding, last)) {
-                                    calls.computeIfAbsent(finding, f -> new LinkedHashSet<>())
-                                            .add(words(plan, number, way));
+                                    calls.computeIfAbsent(finding, f -> new LinkedHashMap<>())
+                                            .computeIfAbsent(words(number), n -> new LinkedHashSet<>())
+                                            .add(hours(plan, way));
                                     witness(plan, finding, way)
                                             .ifPresent(bench -> witnesses.putIfAbsent(finding, bench));
                                 }
@@ -150,18 +154,23 @@ final class Hole implements Check {
                         finding.object(),
                         finding.field(),
                         finding.says(),
-                        List.copyOf(calls.getOrDefault(finding, Set.of())),
+                        calls.getOrDefault(finding, Map.of()).entrySet().stream()
+                                .map(call -> call.getKey() + ", " + String.join(" or ", call.getValue()))
+                                .toList(),
                         Optional.ofNullable(witnesses.get(finding)),
                         finding.fixes()))
                 .toList();
     }
 
-    private static String words(Plan plan, InboundNumber number, Way way) {
+    private static String words(InboundNumber number) {
+        return number.title() + " " + number.called().international();
+    }
+
+    private static String hours(Plan plan, Way way) {
         List<String> hours = way.hours().stream()
                 .map((Condition.HoursIn one) -> plan.title(one.hours()) + " " + one.state())
                 .toList();
-        return number.title() + " " + number.called().international()
-                + (hours.isEmpty() ? ", at any time" : ", when " + String.join(" and ", hours));
+        return hours.isEmpty() ? "at any time" : "when " + String.join(" and ", hours);
     }
 
     private static Optional<Bench> witness(Plan plan, Finding finding, Way way) {

@@ -53,7 +53,7 @@ class HoleTest {
         assertThat(hole.object()).hasToString("ring-group/reception");
         assertThat(hole.field()).contains("noAnswer");
         assertThat(hole.says())
-                .isEqualTo("There is no mailbox 'reception', which ring group reception, noAnswer leads to.");
+                .isEqualTo("Ring group reception leads to mailbox 'reception', which does not exist (noAnswer).");
         assertThat(hole.calls()).containsExactly("Main line +44 1632 960100, when terminal open");
         Trace trace = Tracer.trace(offending(), hole.witness().orElseThrow());
         assertThat(trace.ending().cause()).contains(Ending.Lost.HOLE);

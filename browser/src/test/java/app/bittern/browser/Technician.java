@@ -1,0 +1,116 @@
+package app.bittern.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import app.bittern.server.testing.RunningApplication;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.regex.Pattern;
+
+/// Somebody at the screen, who signs in and finds rows by their words.
+final class Technician {
+    static final String OUTLINE = "/outline/%2B441632960100?at=2026-11-24T10:15&from=%2B447700900123";
+
+    private final Page page;
+    private final RunningApplication application;
+    private final List<String> elsewhere = new ArrayList<>();
+    private final List<String> errors = new ArrayList<>();
+
+    Technician(Chromium chromium, RunningApplication application) {
+        this(chromium.get().newPage(chromium.window()), application);
+    }
+
+    Technician(Page page, RunningApplication application) {
+        this.page = page;
+        this.application = application;
+        page.onRequest(request -> {
+            if (!request.url().startsWith(application.address())
+                    && !request.url().startsWith("data:")) {
+                elsewhere.add(request.url());
+            }
+        });
+        page.onPageError(errors::add);
+        page.onConsoleMessage(message -> {
+            if (message.text().contains("Content Security Policy")) {
+                errors.add(message.text());
+            }
+        });
+    }
+
+    Page page() {
+        return page;
+    }
+
+    /// Requests that went to any other server.
+    List<String> elsewhere() {
+        return elsewhere;
+    }
+
+    /// Script errors and violations of the Content-Security-Policy.
+    List<String> errors() {
+        return errors;
+    }
+
+    Technician signIn() {
+        page.navigate(application.address() + "/");
+        page.getByLabel("Name").fill(RunningApplication.NAME);
+        page.getByLabel("Password").fill(RunningApplication.PASSWORD);
+        page.keyboard().press("Enter");
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Saltreach Ferries")))
+                .isVisible();
+        return this;
+    }
+
+    Technician open(String path) {
+        page.navigate(application.address() + path);
+        assertThat(page.locator("main")).isVisible();
+        return this;
+    }
+
+    Technician openOutline(String keys) {
+        open(OUTLINE + "&keys=" + keys);
+        assertThat(strip()).containsText("after");
+        return this;
+    }
+
+    Locator strip() {
+        return page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("The call in seconds"));
+    }
+
+    Locator reasons() {
+        return page.getByRole(AriaRole.COMPLEMENTARY, new Page.GetByRoleOptions().setName("Reasons"));
+    }
+
+    Locator outline() {
+        return page.getByRole(AriaRole.TREEGRID, new Page.GetByRoleOptions().setName("Outline"));
+    }
+
+    /// The row that says a text.
+    Locator row(String says) {
+        return outline().getByRole(AriaRole.ROW).filter(new Locator.FilterOptions().setHasText(Pattern.compile(says)));
+    }
+
+    Locator token(String text) {
+        return page.getByRole(
+                AriaRole.BUTTON,
+                new Page.GetByRoleOptions().setName(text + ": change").setExact(true));
+    }
+
+    Locator button(String name) {
+        return page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    void press(String... keys) {
+        for (String key : keys) {
+            page.keyboard().press(key);
+        }
+    }
+
+    void type(String text) {
+        page.keyboard().type(text);
+    }
+}

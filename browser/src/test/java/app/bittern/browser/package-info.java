@@ -1,0 +1,5 @@
+/// The real interface, driven in a browser against the running application.
+@NullMarked
+package app.bittern.browser;
+
+import org.jspecify.annotations.NullMarked;
