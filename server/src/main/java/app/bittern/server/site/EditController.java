@@ -20,6 +20,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import tools.jackson.databind.JsonNode;
 
 /// Changes to a draft: wishes are made into one edit, kept, and can be taken back.
 @RestController
@@ -67,16 +68,7 @@ class EditController {
 
     private PlanEdit made(String site, Plan plan, Api.Wish wish, List<String> says) {
         if (wish.set() != null) {
-            Ref ref = ref(wish.set().object());
-            says.add(plan.title(ref) + ", " + wish.set().field() + ": "
-                    + Optional.ofNullable(wish.set().value())
-                            .map(Object::toString)
-                            .orElse("nothing"));
-            return made(FieldEdits.set(
-                    plan,
-                    ref,
-                    wish.set().field(),
-                    Optional.ofNullable(wish.set().value())));
+            return set(plan, wish.set(), says);
         }
         if (wish.create() != null) {
             Ref ref = ref(wish.create().object());
@@ -90,6 +82,15 @@ class EditController {
             return fixed(site, wish.fix(), says);
         }
         throw Refusal.unusable("A change without set, create, remove or fix: one of them is needed.");
+    }
+
+    private static PlanEdit set(Plan plan, Api.SetField set, List<String> says) {
+        Ref ref = ref(set.object());
+        // A JSON null arrives as a node of its own: it means the same as no value.
+        Optional<JsonNode> value = Optional.ofNullable(set.value()).filter(given -> !given.isNull());
+        says.add(plan.title(ref) + ", " + set.field() + ": "
+                + value.map(Object::toString).orElse("taken away"));
+        return made(FieldEdits.set(plan, ref, set.field(), value));
     }
 
     private static PlanEdit removed(Plan plan, Api.RemoveObject remove, List<String> says) {

@@ -120,6 +120,18 @@ class DraftTest {
     }
 
     @Test
+    void aFieldWithoutValueIsTakenAway() {
+        assertThat(client.post(SITE + "/edits", set("menu/front-desk", "keys/3", "null"))
+                        .status())
+                .isEqualTo(200);
+        assertThat(rows()).noneMatch(row -> row.startsWith("3 "));
+        assertThat(trace("at=2026-11-24T10:15&keys=3")
+                        .at("/trace/steps/2/why/0/because")
+                        .asString())
+                .contains("3 is neither a key of this menu");
+    }
+
+    @Test
     void badInputIsRefusedWithWhatIsAllowedAndChangesNothing() {
         long version = site().at("/version").asLong();
         JsonNode refused = client.post(SITE + "/edits", set("ring-group/reception", "ringFor", "\"20\""))
