@@ -65,7 +65,7 @@
         <h2 id="plan-title" class="font-semibold">In the plan</h2>
         <dl class="mt-2 grid grid-cols-[1fr_auto] gap-y-1 border-y border-line bg-panel px-4 py-2">
           {#each view.sections.filter((section) => section.kind !== 'site') as section (section.kind)}
-            <dt>{section.title}</dt>
+            <dt class="first-letter:uppercase">{section.title}</dt>
             <dd class="text-right font-mono {section.count ? '' : 'text-muted'}">
               {progress(section.count)}
             </dd>

@@ -49,7 +49,10 @@ class StoryTest {
         technician.press("Enter");
         assertThat(technician.page().getByPlaceholder("Number or name")).isFocused();
         technician.press("Escape");
-        assertThat(technician.token("ring group Reception").and(technician.page().locator(":focus"))).hasCount(1);
+        assertThat(technician
+                        .token("ring group Reception")
+                        .and(technician.page().locator(":focus")))
+                .hasCount(1);
         technician.press("Tab", "Enter");
         assertThat(technician.page().getByLabel("How long it rings")).isFocused();
         technician.press("Control+a");
@@ -95,7 +98,8 @@ class StoryTest {
         technician.type("5");
         technician.page().getByPlaceholder("Number or name").focus();
         technician.type("Claims");
-        assertThat(technician.page().locator("[role=option][aria-selected=true]")).containsText("New mailbox “Claims” here");
+        assertThat(technician.page().locator("[role=option][aria-selected=true]"))
+                .containsText("New mailbox “Claims” here");
         technician.press("Enter");
         assertThat(technician.row("mailbox Claims")).isVisible();
         assertThat(technician.strip()).containsText("message in Claims after 0:09");

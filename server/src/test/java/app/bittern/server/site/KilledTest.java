@@ -2,16 +2,12 @@ package app.bittern.server.site;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.bittern.server.BitternServer;
 import app.bittern.server.testing.Client;
 import app.bittern.server.testing.RunningApplication;
+import app.bittern.server.testing.ServerProcess;
 import app.bittern.server.testing.TestDatabase;
-import java.io.File;
-import java.io.IOException;
 import java.io.UncheckedIOException;
-import java.nio.file.Path;
 import java.time.Duration;
-import java.util.Map;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicInteger;
 import org.junit.jupiter.api.Test;
@@ -27,7 +23,8 @@ class KilledTest {
         AtomicInteger acknowledged = new AtomicInteger();
         AtomicInteger asked = new AtomicInteger();
         int port = TestDatabase.freePort();
-        Process first = start(database, port);
+        Process first = ServerProcess.start(RunningApplication.properties(database, true, port), port)
+                .process();
         Thread editing = Thread.ofPlatform().start(() -> edit(port, asked, acknowledged));
         while (acknowledged.get() < ENOUGH && editing.isAlive()) {
             Thread.onSpinWait();
@@ -38,7 +35,8 @@ class KilledTest {
         assertThat(acknowledged.get()).isGreaterThanOrEqualTo(ENOUGH);
 
         int again = TestDatabase.freePort();
-        Process second = start(database, again);
+        Process second = ServerProcess.start(RunningApplication.properties(database, true, again), again)
+                .process();
         try {
             Client client = signedIn(again);
             int kept = client.get(SITE).json().at("/version").asInt();
@@ -75,37 +73,5 @@ class KilledTest {
                         .status())
                 .isEqualTo(200);
         return client;
-    }
-
-    private static Process start(TestDatabase.Fresh database, int port) throws IOException, InterruptedException {
-        ProcessBuilder builder = new ProcessBuilder(
-                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                "-cp",
-                System.getProperty("java.class.path"),
-                BitternServer.class.getName());
-        for (Map.Entry<String, Object> setting :
-                RunningApplication.properties(database, true, port).entrySet()) {
-            builder.environment().put(setting.getKey(), setting.getValue().toString());
-        }
-        File log = File.createTempFile("bittern-killed", ".log");
-        log.deleteOnExit();
-        Process process = builder.redirectErrorStream(true).redirectOutput(log).start();
-        long giveUp = System.nanoTime() + TimeUnit.SECONDS.toNanos(90);
-        while (!up(port)) {
-            assertThat(process.isAlive()).as("the server ended; see %s", log).isTrue();
-            assertThat(System.nanoTime())
-                    .as("the server did not start within 90 s; see %s", log)
-                    .isLessThan(giveUp);
-            process.waitFor(100, TimeUnit.MILLISECONDS);
-        }
-        return process;
-    }
-
-    private static boolean up(int port) {
-        try {
-            return Client.at("http://127.0.0.1:" + port).get("/actuator/health").status() == 200;
-        } catch (UncheckedIOException notYet) {
-            return false;
-        }
     }
 }
