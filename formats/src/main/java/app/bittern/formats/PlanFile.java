@@ -46,9 +46,7 @@ public final class PlanFile {
         if (!(root instanceof Node.Fields)) {
             return;
         }
-        int version = file.needed(
-                VERSION_FIELD, file.integer(VERSION_FIELD, 1, 1), "bittern: 1, the version of the plan file", 1);
-        assert version == 1;
+        file.needed(VERSION_FIELD, file.integer(VERSION_FIELD, 1, 1), "bittern: 1, the version of the plan file", 1);
         Optional<Node> site = file.node(Kind.SITE.section());
         file.needed(
                 Kind.SITE.section(),
