@@ -10,6 +10,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /// Which route takes a call: the most particular of those whose conditions all hold.
 ///
@@ -52,7 +53,7 @@ public final class RouteChoice {
         List<Ranked> all = plan.all(Route.class)
                 .map(route -> new Ranked(route, failing(plan, route, called, caller, local)))
                 .toList();
-        return java.util.stream.Stream.concat(
+        return Stream.concat(
                         all.stream()
                                 .filter(one -> one.failed().isEmpty())
                                 .sorted(Comparator.comparing(Ranked::route, ORDER)),

@@ -4,6 +4,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
 
 /// A duration in whole seconds, written with its units: `20s`, `1m30s`, `2h`.
 ///
@@ -32,7 +33,7 @@ public record Seconds(int value) {
         return total <= DAY ? Optional.of(new Seconds(total)) : Optional.empty();
     }
 
-    private static int part(@org.jspecify.annotations.Nullable String digits) {
+    private static int part(@Nullable String digits) {
         return digits == null ? 0 : Integer.parseInt(digits);
     }
 
