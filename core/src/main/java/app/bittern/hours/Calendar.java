@@ -1,5 +1,6 @@
 package app.bittern.hours;
 
+import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;
@@ -35,6 +36,28 @@ public record Calendar(List<HoursState> states) {
     public List<String> names() {
         return states.stream().map(HoursState::state).distinct().toList();
     }
+
+    /// The states of a day one after another.
+    List<Run> day(LocalDate date) {
+        List<HoursState> possible =
+                states.stream().filter(state -> state.holdsOn(date)).toList();
+        List<Run> runs = new ArrayList<>();
+        for (int edge : edges()) {
+            LocalDateTime at = date.atStartOfDay().plusMinutes(edge);
+            String state = possible.stream()
+                    .filter(one -> one.holdsWeekly(at))
+                    .findFirst()
+                    .orElse(states.getLast())
+                    .state();
+            if (runs.isEmpty() || !runs.getLast().state().equals(state)) {
+                runs.add(new Run(edge, state));
+            }
+        }
+        return runs;
+    }
+
+    /// A state from a minute of a day on.
+    record Run(int from, String state) {}
 
     /// Minutes after midnight at which a state may change on some day, ascending, midnight included.
     List<Integer> edges() {

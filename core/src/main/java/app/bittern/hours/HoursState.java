@@ -1,5 +1,6 @@
 package app.bittern.hours;
 
+import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
@@ -24,6 +25,17 @@ public record HoursState(String state, Optional<Season> season, List<WeekRange> 
     /// Whether every rule holds at a local date and time.
     public boolean holds(LocalDateTime at) {
         return failing(at).isEmpty();
+    }
+
+    /// Whether the rules of the day hold on a date: the season and the dates.
+    boolean holdsOn(LocalDate date) {
+        return season.map(part -> part.holds(date)).orElse(true)
+                && (on.isEmpty() || on.stream().anyMatch(rule -> rule.holds(date)));
+    }
+
+    /// Whether the weekly ranges hold at a local date and time.
+    boolean holdsWeekly(LocalDateTime at) {
+        return weekly.isEmpty() || weekly.stream().anyMatch(range -> range.holds(at));
     }
 
     /// The first rule that does not hold, in words, such as `Sat 20:00 is outside Mon-Sat 07:30-19:00`.

@@ -5,7 +5,6 @@ import com.google.i18n.phonenumbers.PhoneNumberUtil;
 import com.google.i18n.phonenumbers.PhoneNumberUtil.PhoneNumberFormat;
 import com.google.i18n.phonenumbers.Phonenumber.PhoneNumber;
 import java.util.Optional;
-import java.util.regex.Pattern;
 
 /// An international number such as `+441632960100`.
 ///
@@ -16,18 +15,33 @@ public record E164(String text) implements Comparable<E164> {
     /// What is allowed, as a refusal says it.
     public static final String ALLOWED = "a number in E.164, such as +441632960100 (a plus sign and 6 to 15 digits)";
 
-    private static final Pattern SHAPE = Pattern.compile("\\+[1-9][0-9]{5,14}");
+    private static final int FEWEST = 6;
+    private static final int MOST = 15;
 
     /// @throws IllegalArgumentException where the text is not in E.164
     public E164 {
-        if (!SHAPE.matcher(text).matches()) {
+        if (!sound(text)) {
             throw new IllegalArgumentException("'" + text + "' is not " + ALLOWED);
         }
     }
 
+    /// By hand, as numbers are made all the time.
+    private static boolean sound(String text) {
+        int digits = text.length() - 1;
+        if (digits < FEWEST || digits > MOST || text.charAt(0) != '+' || text.charAt(1) == '0') {
+            return false;
+        }
+        for (int at = 1; at < text.length(); at++) {
+            if (text.charAt(at) < '0' || text.charAt(at) > '9') {
+                return false;
+            }
+        }
+        return true;
+    }
+
     /// The number that the text is in E.164, or empty where it is not one.
     public static Optional<E164> parse(String text) {
-        return SHAPE.matcher(text).matches() ? Optional.of(new E164(text)) : Optional.empty();
+        return sound(text) ? Optional.of(new E164(text)) : Optional.empty();
     }
 
     /// The number that a person in a country means, with or without the international prefix,
@@ -64,6 +78,26 @@ public record E164(String text) implements Comparable<E164> {
         int code = numbers.getCountryCodeForRegion(country);
         boolean own = code != 0 && text.startsWith("+" + code);
         return formatted(own ? PhoneNumberFormat.NATIONAL : PhoneNumberFormat.INTERNATIONAL);
+    }
+
+    /// What kind of call it is from a country: `mobile`, `national`, `international` or `premium`.
+    ///
+    /// @param country ISO 3166 code of two letters
+    public String category(String country) {
+        try {
+            PhoneNumberUtil numbers = PhoneNumberUtil.getInstance();
+            PhoneNumber read = numbers.parse(text, "ZZ");
+            if (read.getCountryCode() != numbers.getCountryCodeForRegion(country)) {
+                return "international";
+            }
+            return switch (numbers.getNumberType(read)) {
+                case MOBILE -> "mobile";
+                case PREMIUM_RATE -> "premium";
+                default -> "national";
+            };
+        } catch (NumberParseException unassignedCountryCode) {
+            return "international";
+        }
     }
 
     private String formatted(PhoneNumberFormat format) {

@@ -22,7 +22,7 @@ public record Extension(
         boolean doNotDisturb,
         Forward forward,
         Optional<Ref> mailbox,
-        Optional<String> permission,
+        Optional<Ref> permission,
         List<String> languages,
         Optional<String> pickupGroup)
         implements PlanObject {
@@ -68,6 +68,7 @@ public record Extension(
                 .may("forward/noAnswer", forward.noAnswer())
                 .may("forward/unreachable", forward.unreachable())
                 .ref("mailbox", mailbox)
+                .ref("permission", permission)
                 .done();
     }
 }

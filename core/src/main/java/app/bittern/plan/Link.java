@@ -37,6 +37,19 @@ public record Link(String field, Optional<Ref> target, boolean required) {
             return this;
         }
 
+        Collector refs(String field, List<Ref> refs) {
+            for (int index = 0; index < refs.size(); index++) {
+                ref(field + "/" + index, refs.get(index));
+            }
+            return this;
+        }
+
+        /// Something that must be given and is not.
+        Collector missing(String field) {
+            links.add(new Link(field, Optional.empty(), true));
+            return this;
+        }
+
         List<Link> done() {
             return List.copyOf(links);
         }

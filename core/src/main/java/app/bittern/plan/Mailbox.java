@@ -1,10 +1,15 @@
 package app.bittern.plan;
 
+import java.util.Collections;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /// Takes a message (voicemail).
 ///
+/// @param greetings  what is said instead to callers who come for a reason
+/// @param pin        asked for when messages are collected
 /// @param email      where messages are sent
 /// @param maxMessage the longest message
 /// @param keep       how many messages are kept; then it is full
@@ -15,13 +20,39 @@ public record Mailbox(
         Optional<String> note,
         Optional<String> number,
         Optional<Ref> greeting,
+        Map<Reason, Ref> greetings,
+        Optional<Pin> pin,
         List<String> email,
         Optional<Seconds> maxMessage,
         Optional<Integer> keep,
         Optional<Destination> operator)
         implements PlanObject {
     public Mailbox {
+        greetings = Collections.unmodifiableMap(new LinkedHashMap<>(greetings));
         email = List.copyOf(email);
+    }
+
+    /// Why a caller has come to a mailbox.
+    public enum Reason {
+        BUSY("busy"),
+        NO_ANSWER("noAnswer"),
+        CLOSED("closed");
+
+        private final String word;
+
+        Reason(String word) {
+            this.word = word;
+        }
+
+        /// As the plan file writes it.
+        public String word() {
+            return word;
+        }
+    }
+
+    /// What is said to somebody who comes for a reason.
+    public Optional<Ref> greeting(Optional<Reason> reason) {
+        return reason.flatMap(why -> Optional.ofNullable(greetings.get(why))).or(() -> greeting);
     }
 
     @Override
@@ -31,9 +62,9 @@ public record Mailbox(
 
     @Override
     public List<Link> links() {
-        return new Link.Collector()
-                .ref("greeting", greeting)
-                .may("operator", operator)
-                .done();
+        Link.Collector links = new Link.Collector();
+        links.ref(greetings.isEmpty() ? "greeting" : "greeting/always", greeting);
+        greetings.forEach((reason, said) -> links.ref("greeting/" + reason.word(), said));
+        return links.may("operator", operator).done();
     }
 }

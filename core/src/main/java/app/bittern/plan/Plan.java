@@ -14,10 +14,15 @@ import java.util.stream.Stream;
 /// are tried and in which the plan file is written.
 public final class Plan {
     private final Map<Ref, PlanObject> objects;
+    private final Map<Class<?>, List<PlanObject>> byType = new LinkedHashMap<>();
+    private final List<PlanObject> inOrder;
     private final Site site;
 
     private Plan(Map<Ref, PlanObject> objects) {
         this.objects = Collections.unmodifiableMap(objects);
+        this.inOrder = List.copyOf(objects.values());
+        inOrder.forEach(object -> byType.computeIfAbsent(object.getClass(), type -> new ArrayList<>())
+                .add(object));
         this.site = objects.values().stream()
                 .filter(Site.class::isInstance)
                 .map(Site.class::cast)
@@ -47,7 +52,7 @@ public final class Plan {
 
     /// Every object in order.
     public List<PlanObject> objects() {
-        return List.copyOf(objects.values());
+        return inOrder;
     }
 
     /// The object of that reference.
@@ -62,7 +67,7 @@ public final class Plan {
 
     /// The objects of one type, in order.
     public <T extends PlanObject> Stream<T> all(Class<T> type) {
-        return objects.values().stream().filter(type::isInstance).map(type::cast);
+        return byType.getOrDefault(type, List.of()).stream().map(type::cast);
     }
 
     /// What an object is called: its title, or its reference where there is no such object.

@@ -10,13 +10,31 @@ public sealed interface PlanObject
                 InboundNumber,
                 Route,
                 Hours,
+                Switch,
                 Split,
                 Announcement,
                 Menu,
+                Ask,
                 RingGroup,
+                HuntGroup,
+                Queue,
                 Extension,
+                Chain,
                 Mailbox,
-                Prompt {
+                Prompt,
+                Music,
+                Contact,
+                Permission,
+                Outbound,
+                Page,
+                Code,
+                Recipients,
+                Alarm,
+                TrapTarget,
+                Desk,
+                Traffic,
+                TestCall,
+                Accepted {
     /// Kind and key.
     Ref ref();
 

@@ -1,7 +1,7 @@
 package app.bittern.plan;
 
+import app.bittern.number.E164;
 import java.util.Optional;
-import java.util.regex.Pattern;
 
 /// What names an object everywhere: its kind and its key, `ring-group/reception`.
 ///
@@ -11,9 +11,8 @@ public record Ref(Kind kind, String key) {
     public static final String ALLOWED_KEY =
             "lower-case letters and digits in words joined by hyphens, such as front-desk";
 
-    private static final Pattern WORDS = Pattern.compile("[a-z0-9]+(-[a-z0-9]+)*");
-    private static final Pattern DIGITS = Pattern.compile("[0-9]{1,15}");
-    private static final Pattern NUMBER = Pattern.compile("\\+[1-9][0-9]{5,14}");
+    private static final int LONGEST = 63;
+    private static final int MOST_DIGITS = 15;
 
     /// @throws IllegalArgumentException where the key is not one for that kind
     public Ref {
@@ -22,14 +21,40 @@ public record Ref(Kind kind, String key) {
         }
     }
 
+    /// What is allowed as the key of an object of that kind.
+    public static String allowedKey(Kind kind) {
+        return switch (kind) {
+            case NUMBER, CONTACT -> E164.ALLOWED;
+            case EXTENSION -> "the number of an extension, 1 to 15 digits";
+            default -> ALLOWED_KEY;
+        };
+    }
+
     /// Whether a text can be the key of an object of that kind.
     public static boolean sound(Kind kind, String key) {
         return switch (kind) {
-            case NUMBER -> NUMBER.matcher(key).matches();
-            case EXTENSION -> DIGITS.matcher(key).matches();
-            case SITE, TRUNK, ROUTE, HOURS, SPLIT, ANNOUNCEMENT, MENU, RING_GROUP, MAILBOX, PROMPT ->
-                key.length() <= 63 && WORDS.matcher(key).matches();
+            case NUMBER, CONTACT -> E164.parse(key).isPresent();
+            case EXTENSION -> !key.isEmpty() && key.length() <= MOST_DIGITS && digits(key);
+            default -> key.length() <= LONGEST && words(key);
         };
+    }
+
+    private static boolean digits(String key) {
+        return key.chars().allMatch(sign -> sign >= '0' && sign <= '9');
+    }
+
+    /// Words of letters and digits joined by single hyphens; by hand, as references are made all the time.
+    private static boolean words(String key) {
+        boolean inWord = false;
+        for (int at = 0; at < key.length(); at++) {
+            char sign = key.charAt(at);
+            boolean letter = (sign >= 'a' && sign <= 'z') || (sign >= '0' && sign <= '9');
+            if (!letter && !(sign == '-' && inWord)) {
+                return false;
+            }
+            inWord = letter;
+        }
+        return inWord;
     }
 
     /// Reads what [#toString()] writes.

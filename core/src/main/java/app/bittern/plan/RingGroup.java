@@ -1,6 +1,5 @@
 package app.bittern.plan;
 
-import app.bittern.number.E164;
 import java.util.List;
 import java.util.Optional;
 
@@ -29,29 +28,6 @@ public record RingGroup(
         members = List.copyOf(members);
     }
 
-    /// Somebody who is rung.
-    ///
-    /// @param after   how long after the others this one begins to ring
-    /// @param confirm whether the person must press a key to take the call
-    public record Member(Party party, Seconds after, boolean confirm) {}
-
-    /// A phone that can be rung.
-    public sealed interface Party {
-        record Inside(Ref extension) implements Party {
-            @Override
-            public String toString() {
-                return extension.toString();
-            }
-        }
-
-        record Outside(E164 number) implements Party {
-            @Override
-            public String toString() {
-                return "outside/" + number;
-            }
-        }
-    }
-
     /// Where the call goes on busy.
     public Optional<Destination> onBusy() {
         return busy.or(() -> noAnswer);
@@ -69,13 +45,8 @@ public record RingGroup(
 
     @Override
     public List<Link> links() {
-        Link.Collector links = new Link.Collector();
-        for (int index = 0; index < members.size(); index++) {
-            if (members.get(index).party() instanceof Party.Inside(Ref extension)) {
-                links.ref("members/" + index + "/extension", extension);
-            }
-        }
-        return links.needs("noAnswer", noAnswer)
+        return Member.links(new Link.Collector(), members)
+                .needs("noAnswer", noAnswer)
                 .may("busy", busy)
                 .may("unreachable", unreachable)
                 .done();

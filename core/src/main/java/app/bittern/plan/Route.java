@@ -76,7 +76,7 @@ public record Route(
             Optional<String> prefix,
             Optional<String> ring,
             Optional<String> volume,
-            Optional<String> music,
+            Optional<Ref> music,
             Optional<String> language,
             Optional<String> record) {
         /// Presented as it is.
@@ -99,6 +99,7 @@ public record Route(
         return new Link.Collector()
                 .ref("during", during.map(During::hours))
                 .needs("to", to)
+                .ref("music", dress.music())
                 .done();
     }
 }

@@ -1,5 +1,6 @@
 package app.bittern.plan;
 
+import app.bittern.number.E164;
 import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -28,6 +29,69 @@ public record Split(
     public sealed interface By {
         /// The state of hours at the call's instant.
         record OfHours(Ref hours) implements By {}
+
+        /// The position of a switch.
+        record OfSwitch(Ref turned) implements By {}
+
+        /// Who calls: the first case that holds, each one of [Case].
+        record OfCaller() implements By {}
+
+        /// The language in force.
+        record OfLanguage() implements By {}
+
+        /// What was found for digits asked for: `tag haulier`, `found` or `not-found`.
+        record OfAsk(Ref ask) implements By {}
+
+        /// The object it asks, where it is one.
+        default Optional<Ref> target() {
+            return switch (this) {
+                case OfHours(Ref hours) -> Optional.of(hours);
+                case OfSwitch(Ref turned) -> Optional.of(turned);
+                case OfAsk(Ref ask) -> Optional.of(ask);
+                case OfCaller caller -> Optional.empty();
+                case OfLanguage language -> Optional.empty();
+            };
+        }
+
+        /// What is allowed, as a refusal says it.
+        String ALLOWED = "what decides: hours/key, switch/key, ask/key, caller or language";
+
+        /// Reads what [Split#by()] is written as.
+        static Optional<By> parse(String text) {
+            return switch (text) {
+                case "caller" -> Optional.of(new OfCaller());
+                case "language" -> Optional.of(new OfLanguage());
+                default -> Ref.parse(text).flatMap(By::of);
+            };
+        }
+
+        private static Optional<By> of(Ref ref) {
+            return switch (ref.kind()) {
+                case HOURS -> Optional.of(new OfHours(ref));
+                case SWITCH -> Optional.of(new OfSwitch(ref));
+                case ASK -> Optional.of(new OfAsk(ref));
+                default -> Optional.empty();
+            };
+        }
+
+        /// As the plan file writes it.
+        default String text() {
+            return target().map(Ref::toString).orElseGet(() -> this instanceof OfCaller ? "caller" : "language");
+        }
+    }
+
+    /// The callers that a case of a split by caller is for: `tag haulier`, `prefix +4416`, a number, or `withheld`.
+    public static Optional<Route.From> callers(String state) {
+        if (state.equals("withheld")) {
+            return Optional.of(new Route.From.Withheld());
+        }
+        if (state.startsWith("tag ") && state.length() > 4) {
+            return Optional.of(new Route.From.Tag(state.substring(4)));
+        }
+        if (state.matches("prefix \\+[1-9][0-9]{0,14}")) {
+            return Optional.of(new Route.From.Prefix(state.substring(7)));
+        }
+        return E164.parse(state).map(Route.From.Exact::new);
     }
 
     /// The destination of a state: its case, else what is for the rest.
@@ -43,9 +107,7 @@ public record Split(
     @Override
     public List<Link> links() {
         Link.Collector links = new Link.Collector();
-        switch (by) {
-            case By.OfHours(Ref hours) -> links.ref("by", hours);
-        }
+        links.ref("by", by.target());
         cases.forEach((state, to) -> links.may("cases/" + state, Optional.of(to)));
         return links.may("else", otherwise).done();
     }

@@ -1,5 +1,6 @@
 package app.bittern.formats;
 
+import app.bittern.call.Arrival;
 import app.bittern.call.Bench;
 import app.bittern.call.KeyPress;
 import app.bittern.call.PhoneState;
@@ -7,11 +8,16 @@ import app.bittern.number.Caller;
 import app.bittern.number.E164;
 import app.bittern.plan.Kind;
 import app.bittern.plan.Plan;
+import app.bittern.plan.PlanObject;
+import app.bittern.plan.Queue;
 import app.bittern.plan.Ref;
+import app.bittern.plan.Switch;
+import app.bittern.plan.Trunk;
 import java.time.DateTimeException;
 import java.time.Instant;
 import java.time.LocalDateTime;
 import java.time.OffsetDateTime;
+import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -21,14 +27,35 @@ import java.util.Optional;
 
 /// A bench as people and addresses write it.
 ///
-/// @param to     the number called, in E.164 or as it is dialled in the site's country
-/// @param from   the caller's number, or `withheld`
-/// @param at     at the site's clock (`2026-11-28T20:00`), or with an offset
-/// @param keys   by commas: `1,-,!5`; may be empty
-/// @param phones `2001=answers 6s` each
-public record BenchText(String to, String from, String at, String keys, List<String> phones) {
+/// @param to       the number called, in E.164, as it is dialled in the site's country, or as the trunk delivers it
+/// @param trunk    the trunk on which it arrives, by key
+/// @param from     the caller's number, or `withheld`
+/// @param at       at the site's clock (`2026-11-28T20:00`), or with an offset
+/// @param keys     by commas: `1,-,!5`; may be empty
+/// @param phones   `2001=answers 6s` each
+/// @param switches `storm=sailings-off` each
+/// @param agents   extensions of agents who have logged in by phone
+/// @param waiting  `bookings=3` each: callers already waiting
+public record BenchText(
+        String to,
+        Optional<String> trunk,
+        String from,
+        String at,
+        String keys,
+        List<String> phones,
+        List<String> switches,
+        List<String> agents,
+        List<String> waiting) {
     public BenchText {
         phones = List.copyOf(phones);
+        switches = List.copyOf(switches);
+        agents = List.copyOf(agents);
+        waiting = List.copyOf(waiting);
+    }
+
+    /// Switches as live, nobody logged in by phone, nobody waiting.
+    public BenchText(String to, String from, String at, String keys, List<String> phones) {
+        this(to, Optional.empty(), from, at, keys, phones, List.of(), List.of(), List.of());
     }
 
     /// What became of it.
@@ -47,24 +74,33 @@ public record BenchText(String to, String from, String at, String keys, List<Str
     public Result read(Plan plan) {
         Problems problems = new Problems();
         String country = plan.site().country();
-        Optional<E164> called = E164.typed(to, country);
-        if (called.isEmpty()) {
-            refuse(problems, "to", to, E164.ALLOWED);
-        }
+        Optional<E164> called = called(plan, problems);
         Optional<Caller> caller =
                 Caller.parse(from).or(() -> E164.typed(from, country).map(Caller.Known::new));
         if (caller.isEmpty()) {
             refuse(problems, "from", from, E164.ALLOWED + ", or withheld");
         }
-        Optional<Instant> instant = instant(plan);
+        Optional<Instant> instant = instant(at).map(read -> read.at(plan.site().timeZone()));
         if (instant.isEmpty()) {
             refuse(problems, "at", at, "a date and time such as 2026-11-28T20:00");
         }
         List<KeyPress> pressed = keys(problems);
         Map<String, PhoneState> states = phones(plan, problems);
+        Map<Ref, String> turned = switches(plan, problems);
+        Map<Ref, Integer> lines = waiting(plan, problems);
+        agents.stream()
+                .filter(agent -> extension(plan, agent).isEmpty())
+                .forEach(agent -> refuse(problems, "agent", agent, "the number of an extension of the plan"));
         return problems.none()
-                ? new Result.Read(
-                        new Bench(called.orElseThrow(), caller.orElseThrow(), instant.orElseThrow(), pressed, states))
+                ? new Result.Read(new Bench(
+                        called.orElseThrow(),
+                        caller.orElseThrow(),
+                        instant.orElseThrow(),
+                        pressed,
+                        states,
+                        turned,
+                        agents,
+                        lines))
                 : new Result.Refused(problems.inOrder());
     }
 
@@ -78,25 +114,122 @@ public record BenchText(String to, String from, String at, String keys, List<Str
                 : bench.at().atZone(plan.site().timeZone()).toOffsetDateTime().toString();
         return new BenchText(
                 bench.called().text(),
+                Optional.empty(),
                 bench.caller().toString(),
                 at,
                 String.join(",", bench.keys().stream().map(KeyPress::toString).toList()),
-                bench.phones().entrySet().stream()
-                        .map(phone -> phone.getKey() + "=" + phone.getValue())
-                        .toList());
+                assigned(bench.phones()),
+                assigned(bench.switches()),
+                bench.agents(),
+                assigned(bench.waiting()));
+    }
+
+    private static List<String> assigned(Map<?, ?> values) {
+        return values.entrySet().stream()
+                .map(entry -> (entry.getKey() instanceof Ref(Kind kind, String key) ? key : entry.getKey()) + "="
+                        + entry.getValue())
+                .toList();
+    }
+
+    private Optional<E164> called(Plan plan, Problems problems) {
+        if (trunk.isEmpty()) {
+            Optional<E164> called = E164.typed(to, plan.site().country());
+            if (called.isEmpty()) {
+                refuse(problems, "to", to, E164.ALLOWED);
+            }
+            return called;
+        }
+        Optional<Trunk> line = trunk.filter(key -> Ref.sound(Kind.TRUNK, key))
+                .flatMap(key -> plan.find(new Ref(Kind.TRUNK, key), Trunk.class));
+        if (line.isEmpty()) {
+            refuse(problems, "trunk", trunk.get(), "the key of a trunk of the plan");
+            return Optional.empty();
+        }
+        return switch (Arrival.of(plan, line.get(), to)) {
+            case Arrival.Meant(E164 number) -> Optional.of(number);
+            case Arrival.Unclear(String because) -> {
+                problems.add(
+                        Node.Place.NONE, "to", "'" + to + "'", "a number that the trunk delivers (" + because + ")");
+                yield Optional.empty();
+            }
+        };
+    }
+
+    private static Optional<Ref> extension(Plan plan, String number) {
+        return Ref.sound(Kind.EXTENSION, number)
+                ? plan.find(new Ref(Kind.EXTENSION, number)).map(PlanObject::ref)
+                : Optional.empty();
+    }
+
+    private Map<Ref, String> switches(Plan plan, Problems problems) {
+        Map<Ref, String> positions = new LinkedHashMap<>();
+        for (String text : switches) {
+            String[] parts = text.split("=", 2);
+            Optional<Switch> turned = named(plan, parts[0], Kind.SWITCH, Switch.class);
+            boolean sound = parts.length == 2
+                    && turned.filter(one -> one.positions().contains(parts[1].strip()))
+                            .isPresent();
+            if (!sound) {
+                refuse(
+                        problems,
+                        "switch",
+                        text,
+                        turned.map(one -> one.key() + "= and one of " + String.join(", ", one.positions()))
+                                .orElse("a switch of the plan and a position of it, such as storm=normal"));
+                continue;
+            }
+            positions.put(turned.orElseThrow().ref(), parts[1].strip());
+        }
+        return positions;
+    }
+
+    private Map<Ref, Integer> waiting(Plan plan, Problems problems) {
+        Map<Ref, Integer> lines = new LinkedHashMap<>();
+        for (String text : waiting) {
+            String[] parts = text.split("=", 2);
+            Optional<Queue> queue = named(plan, parts[0], Kind.QUEUE, Queue.class);
+            if (parts.length < 2 || queue.isEmpty() || !parts[1].strip().matches("[0-9]{1,4}")) {
+                refuse(problems, "waiting", text, "a queue of the plan and how many wait, such as bookings=3");
+                continue;
+            }
+            lines.put(queue.get().ref(), Integer.parseInt(parts[1].strip()));
+        }
+        return lines;
+    }
+
+    /// An object by its key or its reference.
+    private static <T extends PlanObject> Optional<T> named(Plan plan, String text, Kind kind, Class<T> type) {
+        String name = text.strip();
+        String key =
+                name.startsWith(kind.word() + "/") ? name.substring(kind.word().length() + 1) : name;
+        return Ref.sound(kind, key) ? plan.find(new Ref(kind, key), type) : Optional.empty();
     }
 
     private static void refuse(Problems problems, String field, String found, String allowed) {
         problems.add(Node.Place.NONE, field, "'" + found + "'", allowed);
     }
 
-    private Optional<Instant> instant(Plan plan) {
+    /// A date and time at a site's clock, or with an offset.
+    sealed interface When {
+        record Local(LocalDateTime time) implements When {}
+
+        record Exact(Instant time) implements When {}
+
+        default Instant at(ZoneId zone) {
+            return switch (this) {
+                case Local(LocalDateTime time) -> time.atZone(zone).toInstant();
+                case Exact(Instant time) -> time;
+            };
+        }
+    }
+
+    /// Reads a date and time.
+    static Optional<When> instant(String text) {
         try {
-            return Optional.of(
-                    LocalDateTime.parse(at).atZone(plan.site().timeZone()).toInstant());
+            return Optional.of(new When.Local(LocalDateTime.parse(text)));
         } catch (DateTimeException notLocal) {
             try {
-                return Optional.of(OffsetDateTime.parse(at).toInstant());
+                return Optional.of(new When.Exact(OffsetDateTime.parse(text).toInstant()));
             } catch (DateTimeException notAnInstant) {
                 return Optional.empty();
             }

@@ -2,6 +2,7 @@ package app.bittern.formats;
 
 import app.bittern.plan.Extension;
 import app.bittern.plan.Kind;
+import app.bittern.plan.Ref;
 import java.util.List;
 import java.util.Optional;
 
@@ -11,7 +12,7 @@ final class ExtensionFormat implements KindFormat<Extension> {
 
     @Override
     public Optional<Extension> read(String key, Reading fields) {
-        boolean noPhones = fields.node("phones").isEmpty();
+        boolean noPhones = fields.given("phones").isEmpty();
         List<String> phones = fields.parsed(
                 "phones",
                 "one of desk, soft, mobile",
@@ -26,7 +27,12 @@ final class ExtensionFormat implements KindFormat<Extension> {
                 fields.flag("doNotDisturb", false),
                 fields.inner("forward").map(ExtensionFormat::forward).orElse(Extension.Forward.NONE),
                 fields.ref("mailbox", Kind.MAILBOX),
-                fields.text("permission"),
+                fields.read(
+                        "permission",
+                        "the key of a permission, such as staff",
+                        text -> Ref.sound(Kind.PERMISSION, text)
+                                ? Optional.of(new Ref(Kind.PERMISSION, text))
+                                : Optional.empty()),
                 fields.parsed("languages", SiteFormat.ALLOWED_LANGUAGE, SiteFormat::language),
                 fields.text("pickupGroup")));
     }
@@ -61,7 +67,7 @@ final class ExtensionFormat implements KindFormat<Extension> {
                                 .text("noAnswer", extension.forward().noAnswer())
                                 .text("unreachable", extension.forward().unreachable()))
                 .text("mailbox", extension.mailbox())
-                .text("permission", extension.permission())
+                .text("permission", extension.permission().map(Ref::key))
                 .texts("languages", extension.languages())
                 .text("pickupGroup", extension.pickupGroup());
     }

@@ -2,6 +2,7 @@ package app.bittern.formats;
 
 import app.bittern.edit.PlanEdit;
 import app.bittern.plan.Destination;
+import app.bittern.plan.Kind;
 import app.bittern.plan.Plan;
 import app.bittern.plan.PlanObject;
 import app.bittern.plan.Ref;
@@ -84,7 +85,26 @@ public final class FieldEdits {
         return says.isEmpty() ? new Result.Made(new PlanEdit.Several(edits)) : new Result.Refused(says);
     }
 
-    private static Node changed(Node node, List<String> path, Optional<Node> value) {
+    /// Gives an object another key, wherever it is referred to.
+    ///
+    /// @param key the new key
+    public static Result rename(Plan plan, Ref ref, String key) {
+        Optional<PlanObject> object = plan.find(ref);
+        if (object.isEmpty()) {
+            return new Result.Refused(List.of("There is no " + ref + " in the plan (any more)."));
+        }
+        if (ref.kind().form() == Kind.Form.SINGLE || !Ref.sound(ref.kind(), key)) {
+            return new Result.Refused(List.of("'" + key + "' cannot be the key of a "
+                    + ref.kind().title() + "; allowed is " + Ref.allowedKey(ref.kind()) + "."));
+        }
+        Ref renamed = new Ref(ref.kind(), key);
+        if (plan.find(renamed).isPresent()) {
+            return new Result.Refused(List.of("There is a " + renamed + " already: choose another key."));
+        }
+        return Renaming.of(plan, object.get(), renamed);
+    }
+
+    static Node changed(Node node, List<String> path, Optional<Node> value) {
         String first = path.getFirst();
         List<String> rest = path.subList(1, path.size());
         if (node instanceof Node.Items items) {

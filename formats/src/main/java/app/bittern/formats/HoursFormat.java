@@ -18,28 +18,23 @@ final class HoursFormat implements KindFormat<Hours> {
     public Optional<Hours> read(String key, Reading fields) {
         Optional<String> name = fields.text("name");
         Optional<String> note = fields.text("note");
-        List<HoursState> states =
-                fields.list("states", (node, where) -> state(Reading.of(node, where, fields.problems())));
-        fields.needed("states", fields.node("states"), ALLOWED_STATES, Node.Scalar.text(""));
+        List<HoursState> states = fields.list("states", HoursFormat::oneState);
+        fields.needed("states", fields.given("states"), ALLOWED_STATES, Node.Scalar.text(""));
         if (states.isEmpty()) {
-            if (fields.problems().none()) {
-                fields.problems().add(fields.fields().place(), fields.at("states"), "no state", ALLOWED_STATES);
-            }
+            fields.emptyRefused("states", ALLOWED_STATES);
             return Optional.empty();
         }
         return Optional.of(new Hours(key, name, note, new Calendar(states)));
     }
 
-    private static Optional<HoursState> state(Reading fields) {
+    /// The name of a state or a position.
+    static Optional<String> state(String text) {
+        return text.matches("[a-z0-9]+(-[a-z0-9]+)*") ? Optional.of(text) : Optional.empty();
+    }
+
+    private static Optional<HoursState> oneState(Reading fields) {
         String allowed = "the name of a state, such as open";
-        String state = fields.needed(
-                "state",
-                fields.read(
-                        "state",
-                        allowed,
-                        text -> text.matches("[a-z0-9]+(-[a-z0-9]+)*") ? Optional.of(text) : Optional.empty()),
-                allowed,
-                "open");
+        String state = fields.needed("state", fields.read("state", allowed, HoursFormat::state), allowed, "open");
         Optional<Season> season = fields.read("season", Season.ALLOWED, Season::parse);
         List<WeekRange> weekly = fields.parsed("weekly", WeekRange.ALLOWED, WeekRange::parse);
         List<DateRule> on = fields.parsed("on", DateRule.ALLOWED, DateRule::parse);

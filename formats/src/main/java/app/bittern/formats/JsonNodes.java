@@ -1,5 +1,6 @@
 package app.bittern.formats;
 
+import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -27,7 +28,7 @@ final class JsonNodes {
                 switch (type) {
                     case TEXT -> make.stringNode(text);
                     case INTEGER -> make.numberNode(Long.parseLong(text));
-                    case DECIMAL -> make.numberNode(Double.parseDouble(text));
+                    case DECIMAL -> make.numberNode(new BigDecimal(text));
                     case BOOLEAN -> make.booleanNode(text.equals("true"));
                     case NULL -> make.nullNode();
                 };
@@ -36,6 +37,7 @@ final class JsonNodes {
                 items.nodes().forEach(item -> array.add(json(item)));
                 yield array;
             }
+            case Node.Noted noted -> make.nullNode();
             case Node.Fields fields -> {
                 ObjectNode object = make.objectNode();
                 fields.nodes().forEach((name, value) -> object.set(name, json(value)));

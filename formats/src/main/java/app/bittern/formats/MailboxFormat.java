@@ -2,34 +2,72 @@ package app.bittern.formats;
 
 import app.bittern.plan.Kind;
 import app.bittern.plan.Mailbox;
+import app.bittern.plan.Pin;
+import app.bittern.plan.Ref;
+import java.util.LinkedHashMap;
+import java.util.Map;
 import java.util.Optional;
 
 /// Mailboxes.
 final class MailboxFormat implements KindFormat<Mailbox> {
+    private static final String ALLOWED_GREETING =
+            "a reference such as prompt/key, or { always: prompt/key, busy: prompt/key, noAnswer: prompt/key, closed: prompt/key }";
+    private static final String ALWAYS = "always";
+
+    /// What is said: to everybody else, and by reason.
+    private record Greeting(Optional<Ref> always, Map<Mailbox.Reason, Ref> byReason) {}
+
     @Override
     public Optional<Mailbox> read(String key, Reading fields) {
+        Optional<String> name = fields.text("name");
+        Optional<String> note = fields.text("note");
+        Optional<String> number = fields.dialled("number");
+        Greeting greeting = fields.either(
+                        "greeting",
+                        ALLOWED_GREETING,
+                        text -> Ref.parse(text)
+                                .filter(ref -> ref.kind() == Kind.PROMPT)
+                                .map(ref -> new Greeting(Optional.of(ref), Map.of())),
+                        MailboxFormat::byReason)
+                .orElseGet(() -> new Greeting(Optional.empty(), Map.of()));
         return Optional.of(new Mailbox(
                 key,
-                fields.text("name"),
-                fields.text("note"),
-                fields.dialled("number"),
-                fields.ref("greeting", Kind.PROMPT),
-                fields.parsed(
-                        "email",
-                        "an address such as desk@saltreach.example",
-                        text -> text.matches("[^@\\s]+@[^@\\s]+") ? Optional.of(text) : Optional.empty()),
+                name,
+                note,
+                number,
+                greeting.always(),
+                greeting.byReason(),
+                fields.read("pin", Pin.ALLOWED, text -> Pin.parse(text, new Ref(Kind.MAILBOX, key))),
+                fields.parsed("email", RecipientsFormat.ALLOWED_EMAIL, RecipientsFormat::email),
                 fields.duration("maxMessage"),
                 fields.integer("keep", 1, 100_000),
                 fields.destination("operator", false)));
     }
 
+    private static Optional<Greeting> byReason(Reading fields) {
+        Optional<Ref> always = fields.ref(ALWAYS, Kind.PROMPT);
+        Map<Mailbox.Reason, Ref> byReason = new LinkedHashMap<>();
+        for (Mailbox.Reason reason : Mailbox.Reason.values()) {
+            fields.ref(reason.word(), Kind.PROMPT).ifPresent(prompt -> byReason.put(reason, prompt));
+        }
+        fields.done();
+        return Optional.of(new Greeting(always, byReason));
+    }
+
     @Override
     public Writing write(Mailbox mailbox) {
-        return new Writing()
+        Writing written = new Writing()
                 .text("name", mailbox.name())
                 .text("note", mailbox.note())
-                .text("number", mailbox.number())
-                .text("greeting", mailbox.greeting())
+                .text("number", mailbox.number());
+        if (mailbox.greetings().isEmpty()) {
+            written.text("greeting", mailbox.greeting());
+        } else {
+            Writing greetings = new Writing().text(ALWAYS, mailbox.greeting());
+            mailbox.greetings().forEach((reason, prompt) -> greetings.text(reason.word(), prompt));
+            written.fields("greeting", greetings);
+        }
+        return written.text("pin", mailbox.pin())
                 .texts("email", mailbox.email())
                 .text("maxMessage", mailbox.maxMessage())
                 .integer("keep", mailbox.keep())

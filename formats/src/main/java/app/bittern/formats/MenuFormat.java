@@ -32,7 +32,8 @@ final class MenuFormat implements KindFormat<Menu> {
                 keys(fields)));
     }
 
-    private static Optional<Ref> said(Reading fields, String field) {
+    /// What is said, in a map of its own.
+    static Optional<Ref> said(Reading fields, String field) {
         return fields.inner(field).flatMap(inner -> {
             Optional<Ref> prompt = inner.ref("prompt", Kind.PROMPT);
             inner.done();

@@ -61,6 +61,14 @@ sealed interface Node {
         }
     }
 
+    /// Nothing, of which is noted as what it is asked for.
+    record Noted(Shape shape) implements Node {
+        @Override
+        public Place place() {
+            return Place.NONE;
+        }
+    }
+
     /// What was found, as a refusal says it.
     default String found() {
         return switch (this) {
@@ -73,6 +81,7 @@ sealed interface Node {
                 };
             case Items items -> "a list";
             case Fields fields -> "a map of fields";
+            case Noted noted -> "nothing";
         };
     }
 

@@ -9,8 +9,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Collectors;
-import java.util.stream.Stream;
 
 /// The plan file: `bittern: 1`, the site, and a section for each kind, in YAML or JSON.
 public final class PlanFile {
@@ -55,11 +53,17 @@ public final class PlanFile {
                 Node.Scalar.text(""));
         site.flatMap(node -> site(node, problems)).ifPresent(objects::add);
         Map<String, Ref> numbers = new LinkedHashMap<>();
+        Map<String, Kind> sections = new LinkedHashMap<>();
         for (Kind kind : Kind.values()) {
             if (kind != Kind.SITE) {
-                section(kind, file, objects, numbers);
+                sections.put(kind.section(), kind);
+                file.node(kind.section());
             }
         }
+        file.fields().nodes().keySet().stream()
+                .filter(sections::containsKey)
+                .forEach(name -> Optional.ofNullable(sections.get(name))
+                        .ifPresent(kind -> section(kind, file, objects, numbers)));
         file.done();
     }
 
@@ -87,55 +91,107 @@ public final class PlanFile {
     }
 
     private static void section(Kind kind, Reading file, List<PlanObject> objects, Map<String, Ref> numbers) {
-        file.map(kind.section(), (key, entry) -> {
-            if (!Ref.sound(kind, key)) {
-                entry.keyRefused(key, allowedKey(kind));
+        switch (kind.form()) {
+            case SINGLE ->
+                file.node(kind.section())
+                        .flatMap(node ->
+                                Formats.read(new Ref(kind, kind.section()), node, kind.section(), file.problems()))
+                        .ifPresent(objects::add);
+            case MAP ->
+                file.map(kind.section(), (key, entry) -> {
+                    if (!Ref.sound(kind, key)) {
+                        entry.keyRefused(key, Ref.allowedKey(kind));
+                        return Optional.empty();
+                    }
+                    Optional<? extends PlanObject> object =
+                            Formats.read(new Ref(kind, key), entry.node(), entry.where(), entry.problems());
+                    object.ifPresent(read -> add(read, entry.key(), entry.where(), objects, numbers, entry.problems()));
+                    return Optional.of(key);
+                });
+            case LIST -> list(kind, file, objects, numbers);
+        }
+    }
+
+    private static void add(
+            PlanObject object,
+            Node.Place place,
+            String where,
+            List<PlanObject> objects,
+            Map<String, Ref> numbers,
+            Problems problems) {
+        object.number().ifPresent(number -> {
+            Ref other = numbers.putIfAbsent(number, object.ref());
+            if (other != null) {
+                problems.add(
+                        place,
+                        where,
+                        "the number " + number + ", which " + other + " has",
+                        "each number of a site once");
+            }
+        });
+        objects.add(object);
+    }
+
+    /// Objects that hold what makes their key: a contact its number, a test call its name.
+    private static void list(Kind kind, Reading file, List<PlanObject> objects, Map<String, Ref> numbers) {
+        Map<String, Integer> taken = new LinkedHashMap<>();
+        file.items(kind.section(), (node, where) -> {
+            if (!(node instanceof Node.Fields fields)) {
+                file.problems().add(node, where, "a map of fields");
                 return Optional.empty();
             }
-            Formats.read(new Ref(kind, key), entry.node(), entry.where(), entry.problems())
-                    .ifPresent(object -> {
-                        object.number().ifPresent(number -> {
-                            Ref other = numbers.putIfAbsent(number, object.ref());
-                            if (other != null) {
-                                entry.problems()
-                                        .add(
-                                                entry.key(),
-                                                entry.where(),
-                                                "the number " + number + ", which " + other + " has",
-                                                "each number of a site once");
-                            }
-                        });
-                        objects.add(object);
-                    });
-            return Optional.of(key);
+            ListKeys.Found found = ListKeys.of(kind, fields, where, file.problems());
+            int times = taken.merge(found.key(), 1, Integer::sum);
+            if (times > 1 && found.given()) {
+                file.problems()
+                        .add(node.place(), where, "a second " + kind.title() + " '" + found.key() + "'", "each once");
+                return Optional.empty();
+            }
+            String key = times > 1 ? found.key() + "-" + times : found.key();
+            Optional<? extends PlanObject> object =
+                    Formats.read(new Ref(kind, key), found.rest(), where, file.problems());
+            object.ifPresent(read -> add(read, node.place(), where, objects, numbers, file.problems()));
+            return object.map(PlanObject::ref);
         });
     }
 
-    private static String allowedKey(Kind kind) {
-        return switch (kind) {
-            case NUMBER -> app.bittern.number.E164.ALLOWED;
-            case EXTENSION -> "the number of an extension, 1 to 15 digits";
-            case SITE, TRUNK, ROUTE, HOURS, SPLIT, ANNOUNCEMENT, MENU, RING_GROUP, MAILBOX, PROMPT -> Ref.ALLOWED_KEY;
-        };
+    /// The plan as JSON in the shape of the plan file.
+    public static String json(Plan plan) {
+        return JsonNodes.pretty(node(plan));
     }
 
-    /// The plan as JSON in the shape of the plan file, sections in the order of the kinds.
-    public static String json(Plan plan) {
+    /// The plan as YAML.
+    public static String yaml(Plan plan) {
+        return YamlWriter.write(node(plan));
+    }
+
+    /// Sections in the order in which their kinds first stand in the plan, objects in the order of the plan.
+    private static Node.Fields node(Plan plan) {
         Map<String, Node> sections = new LinkedHashMap<>();
         sections.put(VERSION_FIELD, Node.Scalar.integer(1));
         Map<String, Node> site = new LinkedHashMap<>();
         site.put("key", Node.Scalar.text(plan.site().key()));
         site.putAll(Formats.write(plan.site()).nodes());
         sections.put(Kind.SITE.section(), Node.Fields.of(site));
-        for (Kind kind : Kind.values()) {
-            Stream<PlanObject> objects =
-                    plan.objects().stream().filter(object -> object.ref().kind() == kind);
-            Map<String, Node> section = objects.filter(object -> kind != Kind.SITE)
-                    .collect(Collectors.toMap(o -> o.ref().key(), Formats::write, (a, b) -> a, LinkedHashMap::new));
-            if (!section.isEmpty()) {
-                sections.put(kind.section(), Node.Fields.of(section));
+        Map<Kind, List<PlanObject>> byKind = new LinkedHashMap<>();
+        plan.objects()
+                .forEach(object -> byKind.computeIfAbsent(object.ref().kind(), kind -> new ArrayList<>())
+                        .add(object));
+        byKind.remove(Kind.SITE);
+        byKind.forEach((kind, objects) -> sections.put(kind.section(), section(kind, objects)));
+        return Node.Fields.of(sections);
+    }
+
+    private static Node section(Kind kind, List<PlanObject> objects) {
+        return switch (kind.form()) {
+            case SINGLE -> Formats.write(objects.getFirst());
+            case MAP -> {
+                Map<String, Node> section = new LinkedHashMap<>();
+                objects.forEach(object -> section.put(object.ref().key(), Formats.write(object)));
+                yield Node.Fields.of(section);
             }
-        }
-        return JsonNodes.pretty(Node.Fields.of(sections));
+            case LIST ->
+                new Node.Items(objects.stream().<Node>map(ListKeys::write).toList(), Node.Place.NONE);
+        };
     }
 }

@@ -5,6 +5,7 @@ import app.bittern.plan.Destination;
 import app.bittern.plan.Kind;
 import app.bittern.plan.Ref;
 import app.bittern.plan.Seconds;
+import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -14,29 +15,56 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.BiFunction;
 import java.util.function.Function;
+import java.util.function.IntFunction;
 
 /// The fields of one map while they are taken, each by its name and type; what is left over is unknown.
+///
+/// A reading of nothing notes what is asked for instead ([Shape]).
 final class Reading {
     private static final Node.Fields EMPTY = Node.Fields.of(Map.of());
+
+    /// Names of fields that some map or other accepts, to ask a reader for what they hold.
+    private static final List<String> NAMES =
+            List.of("1", "en-GB", "menu/x", "queue/x", "switch/x", "+441632960100", "Mon-Fri 08:00-17:00", "x");
 
     private final Node.Fields fields;
     private final String where;
     private final Problems problems;
+    private final Optional<Shape> noted;
     private final Set<String> known = new HashSet<>();
 
-    private Reading(Node.Fields fields, String where, Problems problems) {
+    private Reading(Node.Fields fields, String where, Problems problems, Optional<Shape> noted) {
         this.fields = fields;
         this.where = where;
         this.problems = problems;
+        this.noted = noted;
     }
 
     /// Begins with a node that should be a map; reports it where it is not.
     static Reading of(Node node, String where, Problems problems) {
         if (node instanceof Node.Fields fields) {
-            return new Reading(fields, where, problems);
+            return new Reading(fields, where, problems, Optional.empty());
+        }
+        if (node instanceof Node.Noted(Shape shape)) {
+            return noting(shape);
         }
         problems.add(node, where, "a map of fields");
-        return new Reading(EMPTY, where, problems);
+        return new Reading(EMPTY, where, problems, Optional.empty());
+    }
+
+    /// Begins with nothing, and notes what is asked for.
+    static Reading noting(Shape shape) {
+        shape.is("object");
+        return new Reading(EMPTY, "", new Problems(), Optional.of(shape));
+    }
+
+    /// Whether nothing is read and what is asked for is noted.
+    boolean probing() {
+        return noted.isPresent();
+    }
+
+    private Shape note(String field) {
+        return noted.map(shape -> shape.field(field)).orElseGet(Shape::new);
     }
 
     Node.Fields fields() {
@@ -57,6 +85,7 @@ final class Reading {
 
     /// Reports every field that nobody asked for.
     void done() {
+        noted.ifPresent(Shape::close);
         for (String name : fields.nodes().keySet()) {
             if (!known.contains(name)) {
                 String allowed =
@@ -70,8 +99,34 @@ final class Reading {
         }
     }
 
+    /// Reports the value of a field.
+    void refused(String field, String found, String allowed) {
+        Node.Place place = given(field).map(Node::place).orElse(fields.place());
+        problems.add(place, at(field), found, allowed);
+    }
+
+    /// Reports a list in which there is nothing, unless something has been reported before.
+    void emptyRefused(String field, String allowed) {
+        if (problems.none() && !probing()) {
+            refused(field, "an empty list", allowed);
+        }
+    }
+
+    /// Reports the map itself.
+    void refusedWhole(String allowed) {
+        if (!probing()) {
+            problems.add(fields, where, allowed);
+        }
+    }
+
     /// A node, where it is there and not null.
     Optional<Node> node(String field) {
+        note(field);
+        return given(field);
+    }
+
+    /// A node, without asking for it as anything.
+    Optional<Node> given(String field) {
         known.add(field);
         return Optional.ofNullable(fields.nodes().get(field))
                 .filter(node -> !(node instanceof Node.Scalar scalar && scalar.type() == Node.Type.NULL));
@@ -79,7 +134,8 @@ final class Reading {
 
     /// A value that must be there.
     <T> T needed(String field, Optional<T> value, String allowed, T instead) {
-        if (value.isEmpty() && node(field).isEmpty()) {
+        noted.ifPresent(shape -> shape.needs(field));
+        if (value.isEmpty() && given(field).isEmpty() && !probing()) {
             problems.add(fields.place(), where, "no field '" + field + "'", allowed);
         }
         return value.orElse(instead);
@@ -99,14 +155,41 @@ final class Reading {
     }
 
     Optional<Ref> ref(String field, Kind kind) {
-        return read(
-                field,
-                "a reference such as " + kind.word() + "/key",
-                text -> Ref.parse(text).filter(ref -> ref.kind() == kind));
+        return read(field, reference(kind), text -> ofKind(text, kind));
+    }
+
+    List<Ref> refs(String field, Kind kind) {
+        return parsed(field, reference(kind), text -> ofKind(text, kind));
+    }
+
+    private static String reference(Kind kind) {
+        return "a reference such as " + kind.word() + "/key";
+    }
+
+    private static Optional<Ref> ofKind(String text, Kind kind) {
+        return Ref.parse(text).filter(ref -> ref.kind() == kind);
+    }
+
+    /// References written by their keys alone.
+    List<Ref> keys(String field, Kind kind) {
+        return parsed(field, "the key of a " + kind.title() + ", " + Ref.allowedKey(kind), text -> key(text, kind));
+    }
+
+    private static Optional<Ref> key(String text, Kind kind) {
+        return Ref.sound(kind, text) ? Optional.of(new Ref(kind, text)) : Optional.empty();
+    }
+
+    /// An extension written by its number.
+    Optional<Ref> extension(String field) {
+        return read(field, "the number of an extension in quotes", text -> key(text, Kind.EXTENSION));
     }
 
     Optional<E164> e164(String field) {
         return read(field, E164.ALLOWED, E164::parse);
+    }
+
+    Optional<String> language(String field) {
+        return read(field, SiteFormat.ALLOWED_LANGUAGE, SiteFormat::language);
     }
 
     /// A number that a phone in the site dials.
@@ -118,19 +201,46 @@ final class Reading {
     }
 
     Optional<String> oneOf(String field, List<String> words) {
-        return read(
-                field,
-                "one of " + String.join(", ", words),
-                text -> words.contains(text) ? Optional.of(text) : Optional.empty());
+        note(field).oneOf(words);
+        return given(field)
+                .flatMap(node -> scalar(
+                        node,
+                        at(field),
+                        "one of " + String.join(", ", words),
+                        text -> words.contains(text) ? Optional.of(text) : Optional.empty(),
+                        problems));
     }
 
     /// A text that a function makes a value of; the number 20 or the truth value yes is not a text.
     <T> Optional<T> read(String field, String allowed, Function<String, Optional<T>> parse) {
-        return node(field).flatMap(node -> scalar(node, at(field), allowed, parse, problems));
+        note(field).is("string").allowed(allowed);
+        return given(field).flatMap(node -> scalar(node, at(field), allowed, parse, problems));
+    }
+
+    /// A text that a function accepts, kept as it is written.
+    Optional<String> plain(String field, String allowed, Function<String, Optional<?>> accepts) {
+        return read(field, allowed, text -> accepts.apply(text).isPresent() ? Optional.of(text) : Optional.empty());
+    }
+
+    /// A value written as a text, or as a map of fields.
+    <T> Optional<T> either(
+            String field, String allowed, Function<String, Optional<T>> parse, Function<Reading, Optional<T>> inner) {
+        Shape shape = note(field).is("string").allowed(allowed);
+        if (probing()) {
+            return inner.apply(noting(shape));
+        }
+        return given(field)
+                .flatMap(node -> node instanceof Node.Fields
+                        ? inner.apply(of(node, at(field), problems))
+                        : scalar(node, at(field), allowed, parse, problems));
     }
 
     static <T> Optional<T> scalar(
             Node node, String where, String allowed, Function<String, Optional<T>> parse, Problems problems) {
+        if (node instanceof Node.Noted(Shape shape)) {
+            shape.is("string").allowed(allowed);
+            return Optional.empty();
+        }
         Optional<T> value =
                 node instanceof Node.Scalar(String text, Node.Type type, Node.Place place) && type == Node.Type.TEXT
                         ? parse.apply(text)
@@ -142,21 +252,66 @@ final class Reading {
     }
 
     Optional<Integer> integer(String field, int least, int most) {
-        return node(field).flatMap(node -> {
-            if (node instanceof Node.Scalar(String text, Node.Type type, Node.Place place)
-                    && type == Node.Type.INTEGER
-                    && text.length() < 10
-                    && Integer.parseInt(text) >= least
-                    && Integer.parseInt(text) <= most) {
-                return Optional.of(Integer.parseInt(text));
+        note(field).between(least, most);
+        return given(field).flatMap(node -> {
+            Optional<Integer> value = integer(node).filter(number -> number >= least && number <= most);
+            if (value.isEmpty()) {
+                problems.add(node, at(field), "a whole number from " + least + " to " + most);
             }
-            problems.add(node, at(field), "a whole number from " + least + " to " + most);
+            return value;
+        });
+    }
+
+    private static Optional<Integer> integer(Node node) {
+        return node instanceof Node.Scalar(String text, Node.Type type, Node.Place place)
+                        && type == Node.Type.INTEGER
+                        && text.length() < 10
+                ? Optional.of(Integer.parseInt(text))
+                : Optional.empty();
+    }
+
+    /// A value written as a whole number, or as a text.
+    <T> Optional<T> integerOr(
+            String field,
+            String allowed,
+            int least,
+            int most,
+            IntFunction<Optional<T>> whole,
+            Function<String, Optional<T>> parse) {
+        note(field).between(least, most).is("string").allowed(allowed);
+        return given(field).flatMap(node -> {
+            Optional<Integer> number = integer(node);
+            if (number.isEmpty()) {
+                return scalar(node, at(field), allowed, parse, problems);
+            }
+            Optional<T> value = whole.apply(number.get());
+            if (value.isEmpty()) {
+                problems.add(node, at(field), allowed);
+            }
+            return value;
+        });
+    }
+
+    /// A number that need not be whole.
+    Optional<BigDecimal> decimal(String field, String allowed, BigDecimal least, BigDecimal most) {
+        note(field).is("number").allowed(allowed);
+        return given(field).flatMap(node -> {
+            if (node instanceof Node.Scalar(String text, Node.Type type, Node.Place place)
+                    && (type == Node.Type.INTEGER || type == Node.Type.DECIMAL)
+                    && text.matches("[0-9]{1,9}(\\.[0-9]{1,9})?")) {
+                BigDecimal value = new BigDecimal(text);
+                if (value.compareTo(least) >= 0 && value.compareTo(most) <= 0) {
+                    return Optional.of(value);
+                }
+            }
+            problems.add(node, at(field), allowed);
             return Optional.empty();
         });
     }
 
     boolean flag(String field, boolean otherwise) {
-        return node(field)
+        note(field).is("boolean");
+        return given(field)
                 .map(node -> {
                     if (node instanceof Node.Scalar(String text, Node.Type type, Node.Place place)
                             && type == Node.Type.BOOLEAN) {
@@ -168,9 +323,19 @@ final class Reading {
                 .orElse(otherwise);
     }
 
+    /// The values of a list of maps; absent is empty.
+    <T> List<T> list(String field, Function<Reading, Optional<T>> item) {
+        return items(field, (node, place) -> item.apply(of(node, place, problems)));
+    }
+
     /// The values of a list; absent is empty.
-    <T> List<T> list(String field, BiFunction<Node, String, Optional<T>> item) {
-        Optional<Node> node = node(field);
+    <T> List<T> items(String field, BiFunction<Node, String, Optional<T>> item) {
+        Shape shape = note(field);
+        if (probing()) {
+            var _ = item.apply(new Node.Noted(shape.item()), at(field));
+            return List.of();
+        }
+        Optional<Node> node = given(field);
         if (node.isEmpty()) {
             return List.of();
         }
@@ -190,22 +355,24 @@ final class Reading {
     }
 
     <T> List<T> parsed(String field, String allowed, Function<String, Optional<T>> parse) {
-        return list(field, (node, place) -> scalar(node, place, allowed, parse, problems));
+        return items(field, (node, place) -> scalar(node, place, allowed, parse, problems));
     }
 
     /// The values of a map in order; absent is empty.
     <T> Map<String, T> map(String field, BiFunction<String, Reading.Entry, Optional<T>> value) {
         Map<String, T> values = new LinkedHashMap<>();
-        inner(field)
-                .ifPresent(inner -> inner.fields.nodes().forEach((name, node) -> {
-                    Entry entry = new Entry(
-                            node,
-                            inner.fields.keys().getOrDefault(name, inner.fields.place()),
-                            inner.at(name),
-                            problems);
-                    value.apply(name, entry).ifPresent(read -> values.put(name, read));
-                }));
+        inner(field).ifPresent(inner -> inner.entries(value, values));
         return values;
+    }
+
+    private <T> void entries(BiFunction<String, Reading.Entry, Optional<T>> value, Map<String, T> values) {
+        noted.ifPresent(shape -> NAMES.forEach(name -> {
+            var _ = value.apply(name, new Entry(new Node.Noted(shape.other()), Node.Place.NONE, where, new Problems()));
+        }));
+        fields.nodes().forEach((name, node) -> {
+            Entry entry = new Entry(node, fields.keys().getOrDefault(name, fields.place()), at(name), problems);
+            value.apply(name, entry).ifPresent(read -> values.put(name, read));
+        });
     }
 
     /// One entry of a map.
@@ -215,8 +382,32 @@ final class Reading {
         }
     }
 
+    /// The names of this map that have not been asked for and that a function makes something of, in order; others are
+    /// reported.
+    <T> Map<String, T> each(Function<String, Optional<T>> parse, String allowed) {
+        Map<String, T> names = new LinkedHashMap<>();
+        NAMES.stream()
+                .filter(name -> probing())
+                .forEach(name -> parse.apply(name).ifPresent(read -> {
+                    noted.ifPresent(shape -> shape.free(name));
+                    names.putIfAbsent(name, read);
+                }));
+        for (String name : fields.nodes().keySet()) {
+            if (known.contains(name)) {
+                continue;
+            }
+            Optional<T> read = parse.apply(name);
+            if (read.isEmpty()) {
+                problems.add(fields.keys().getOrDefault(name, fields.place()), at(name), "'" + name + "'", allowed);
+            }
+            read.ifPresent(value -> names.put(name, value));
+        }
+        return names;
+    }
+
     /// A map inside this one.
     Optional<Reading> inner(String field) {
-        return node(field).map(node -> of(node, at(field), problems));
+        Shape shape = note(field);
+        return probing() ? Optional.of(noting(shape)) : given(field).map(node -> of(node, at(field), problems));
     }
 }

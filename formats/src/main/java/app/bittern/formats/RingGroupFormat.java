@@ -1,7 +1,8 @@
 package app.bittern.formats;
 
 import app.bittern.number.E164;
-import app.bittern.plan.Kind;
+import app.bittern.plan.Member;
+import app.bittern.plan.Party;
 import app.bittern.plan.Ref;
 import app.bittern.plan.RingGroup;
 import app.bittern.plan.Seconds;
@@ -22,29 +23,23 @@ final class RingGroupFormat implements KindFormat<RingGroup> {
                 fields.dialled("number"),
                 fields.text("prefix"),
                 fields.duration("ringFor").orElse(RING_FOR),
-                fields.list("members", (node, where) -> member(Reading.of(node, where, fields.problems()))),
+                fields.list("members", RingGroupFormat::member),
                 fields.flag("honourForwarding", false),
                 fields.destination("noAnswer", false),
                 fields.destination("busy", false),
                 fields.destination("unreachable", false)));
     }
 
-    private static Optional<RingGroup.Member> member(Reading fields) {
-        Optional<RingGroup.Party> inside = fields.read(
-                "extension",
-                "the number of an extension in quotes",
-                text -> Ref.sound(Kind.EXTENSION, text)
-                        ? Optional.of(new RingGroup.Party.Inside(new Ref(Kind.EXTENSION, text)))
-                        : Optional.empty());
-        Optional<RingGroup.Party> outside =
-                fields.e164("outside").map((E164 number) -> new RingGroup.Party.Outside(number));
+    static Optional<Member> member(Reading fields) {
+        Optional<Party> inside = fields.extension("extension").map(Party.Inside::new);
+        Optional<Party> outside = fields.e164("outside").map((E164 number) -> new Party.Outside(number));
         Seconds after = fields.duration("after").orElse(new Seconds(0));
         boolean confirm = fields.flag("confirm", false);
         fields.done();
-        if (fields.node("extension").isPresent() == fields.node("outside").isPresent()) {
-            fields.problems().add(fields.fields(), fields.where(), ALLOWED_MEMBER);
+        if (fields.given("extension").isPresent() == fields.given("outside").isPresent()) {
+            fields.refusedWhole(ALLOWED_MEMBER);
         }
-        return inside.or(() -> outside).map(party -> new RingGroup.Member(party, after, confirm));
+        return inside.or(() -> outside).map(party -> new Member(party, after, confirm));
     }
 
     @Override
@@ -64,11 +59,11 @@ final class RingGroupFormat implements KindFormat<RingGroup> {
                 .text("unreachable", group.unreachable());
     }
 
-    private static Node.Fields member(RingGroup.Member member) {
+    static Node.Fields member(Member member) {
         Writing written = new Writing();
         switch (member.party()) {
-            case RingGroup.Party.Inside(Ref extension) -> written.text("extension", extension.key());
-            case RingGroup.Party.Outside(E164 number) -> written.text("outside", number);
+            case Party.Inside(Ref extension) -> written.text("extension", extension.key());
+            case Party.Outside(E164 number) -> written.text("outside", number);
         }
         if (member.after().value() > 0) {
             written.text("after", member.after());

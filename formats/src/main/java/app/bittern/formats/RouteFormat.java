@@ -17,7 +17,8 @@ final class RouteFormat implements KindFormat<Route> {
             "a number such as \"+441632960100\", { prefix: \"+44163296\" } or { from: \"+441632960100\", to: \"+441632960199\" }";
     private static final String ALLOWED_CALLER =
             "a number such as \"+447700900123\", { prefix: \"+4477\" }, { tag: vip } or withheld";
-    private static final String ALLOWED_DURING = "hours and one of their states, such as hours/terminal open";
+    static final List<String> RECORD = List.of("always", "never", "inherit");
+    static final String ALLOWED_DURING = "hours and one of their states, such as hours/terminal open";
 
     @Override
     public Optional<Route> read(String key, Reading fields) {
@@ -25,86 +26,71 @@ final class RouteFormat implements KindFormat<Route> {
                 key,
                 fields.text("name"),
                 fields.text("note"),
-                fields.node("called").map(node -> called(node, fields)).orElseGet(Route.Called.Any::new),
-                fields.node("caller").map(node -> caller(node, fields)).orElseGet(Route.From.Any::new),
+                fields.either(
+                                "called",
+                                ALLOWED_CALLED,
+                                text -> E164.parse(text).<Route.Called>map(Route.Called.Exact::new),
+                                RouteFormat::called)
+                        .orElseGet(Route.Called.Any::new),
+                fields.either(
+                                "caller",
+                                ALLOWED_CALLER,
+                                text -> text.equals("withheld")
+                                        ? Optional.<Route.From>of(new Route.From.Withheld())
+                                        : E164.parse(text).<Route.From>map(Route.From.Exact::new),
+                                RouteFormat::caller)
+                        .orElseGet(Route.From.Any::new),
                 fields.read("during", ALLOWED_DURING, RouteFormat::during),
                 fields.destination("to", false),
                 new Route.Dress(
                         fields.text("prefix"),
                         fields.oneOf("ring", List.of("internal", "external", "priority")),
                         fields.oneOf("volume", List.of("quiet", "normal", "loud")),
-                        fields.text("music"),
+                        fields.ref("music", Kind.MUSIC),
                         fields.read("language", SiteFormat.ALLOWED_LANGUAGE, SiteFormat::language),
-                        fields.oneOf("record", List.of("always", "never", "inherit"))),
+                        fields.oneOf("record", RECORD)),
                 fields.oneOf("withheld", List.of("accept", "ask", "reject"))
                         .map(text -> Route.WithheldCallers.valueOf(text.toUpperCase(Locale.ROOT)))
                         .orElse(Route.WithheldCallers.ACCEPT),
                 fields.flag("enabled", true)));
     }
 
-    private static Route.Called called(Node node, Reading route) {
-        String where = route.at("called");
-        Problems problems = route.problems();
-        if (!(node instanceof Node.Fields)) {
-            return Reading.<Route.Called>scalar(
-                            node,
-                            where,
-                            ALLOWED_CALLED,
-                            text -> E164.parse(text).map(Route.Called.Exact::new),
-                            problems)
-                    .orElseGet(Route.Called.Any::new);
-        }
-        Reading fields = Reading.of(node, where, problems);
+    private static Optional<Route.Called> called(Reading fields) {
         Optional<String> prefix = prefix(fields);
         Optional<E164> from = fields.e164("from");
         Optional<E164> to = fields.e164("to");
         fields.done();
         if (prefix.isPresent() && from.isEmpty() && to.isEmpty()) {
-            return new Route.Called.Prefix(prefix.get());
+            return Optional.of(new Route.Called.Prefix(prefix.get()));
         }
         if (prefix.isEmpty() && from.isPresent() && to.isPresent()) {
             if (from.get().text().length() == to.get().text().length()
                     && from.get().compareTo(to.get()) <= 0) {
-                return new Route.Called.Range(from.get(), to.get());
+                return Optional.of(new Route.Called.Range(from.get(), to.get()));
             }
-            problems.add(
-                    node.place(),
-                    where,
-                    "a range from " + from.get() + " to " + to.get(),
-                    "an end that is not before the start, of the same length");
-            return new Route.Called.Any();
+            fields.problems()
+                    .add(
+                            fields.fields().place(),
+                            fields.where(),
+                            "a range from " + from.get() + " to " + to.get(),
+                            "an end that is not before the start, of the same length");
+        } else if (fields.problems().none()) {
+            fields.refusedWhole(ALLOWED_CALLED);
         }
-        if (problems.none()) {
-            problems.add(node, where, ALLOWED_CALLED);
-        }
-        return new Route.Called.Any();
+        return Optional.empty();
     }
 
-    private static Route.From caller(Node node, Reading route) {
-        String where = route.at("caller");
-        Problems problems = route.problems();
-        if (!(node instanceof Node.Fields)) {
-            return Reading.<Route.From>scalar(
-                            node,
-                            where,
-                            ALLOWED_CALLER,
-                            text -> text.equals("withheld")
-                                    ? Optional.of(new Route.From.Withheld())
-                                    : E164.parse(text).map(Route.From.Exact::new),
-                            problems)
-                    .orElseGet(Route.From.Any::new);
-        }
-        Reading fields = Reading.of(node, where, problems);
+    private static Optional<Route.From> caller(Reading fields) {
         Optional<String> prefix = prefix(fields);
         Optional<String> tag = fields.text("tag");
         fields.done();
         if (prefix.isPresent() == tag.isPresent()) {
-            if (problems.none()) {
-                problems.add(node, where, ALLOWED_CALLER);
+            if (fields.problems().none()) {
+                fields.refusedWhole(ALLOWED_CALLER);
             }
-            return new Route.From.Any();
+            return Optional.empty();
         }
-        return prefix.<Route.From>map(Route.From.Prefix::new).orElseGet(() -> new Route.From.Tag(tag.orElseThrow()));
+        return prefix.<Route.From>map(Route.From.Prefix::new).or(() -> tag.map(Route.From.Tag::new));
     }
 
     private static Optional<String> prefix(Reading fields) {
@@ -114,7 +100,8 @@ final class RouteFormat implements KindFormat<Route> {
                 text -> PREFIX.matcher(text).matches() ? Optional.of(text) : Optional.empty());
     }
 
-    private static Optional<Route.During> during(String text) {
+    /// Hours and a state.
+    static Optional<Route.During> during(String text) {
         int space = text.indexOf(' ');
         return space < 0
                 ? Optional.empty()

@@ -15,7 +15,19 @@ final class SiteFormat implements KindFormat<Site> {
     static final String ALLOWED_LANGUAGE = "a language tag (BCP 47) such as en-GB";
     private static final Pattern LANGUAGE = Pattern.compile("[a-z]{2,3}(-[A-Za-z0-9]{2,8})*");
     private static final List<String> USES = List.of(
-            "extension", "ring-group", "hunt-group", "queue", "mailbox", "page", "menu", "announcement", "split");
+            "extension",
+            "ring-group",
+            "hunt-group",
+            "queue",
+            "mailbox",
+            "page",
+            "menu",
+            "announcement",
+            "split",
+            "ask",
+            "chain",
+            "switch",
+            "code");
 
     static Optional<String> language(String text) {
         return LANGUAGE.matcher(text).matches() ? Optional.of(text) : Optional.empty();
@@ -46,8 +58,7 @@ final class SiteFormat implements KindFormat<Site> {
             fields.needed("languages", Optional.empty(), "a list of languages such as [en-GB]", List.of());
         }
         Optional<Seconds> ring = fields.duration("ringCycle");
-        List<Site.Block> blocks =
-                fields.list("blocks", (node, where) -> block(Reading.of(node, where, fields.problems())));
+        List<Site.Block> blocks = fields.list("blocks", SiteFormat::block);
         return languages.isEmpty()
                 ? Optional.empty()
                 : Optional.of(new Site(key, name, note, zone, country, languages, ring, blocks));

@@ -1,5 +1,7 @@
 package app.bittern.formats;
 
+import app.bittern.plan.Seconds;
+import java.math.BigDecimal;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -26,6 +28,18 @@ final class Writing {
 
     Writing integer(String field, Optional<Integer> value) {
         value.ifPresent(present -> integer(field, (int) present));
+        return this;
+    }
+
+    /// A duration, unless it is the usual one.
+    Writing duration(String field, Seconds value, Seconds usual) {
+        return value.equals(usual) ? this : text(field, value);
+    }
+
+    Writing decimal(String field, BigDecimal value) {
+        String text = value.toPlainString();
+        Node.Type type = value.scale() > 0 ? Node.Type.DECIMAL : Node.Type.INTEGER;
+        nodes.put(field, new Node.Scalar(text, type, Node.Place.NONE));
         return this;
     }
 

@@ -20,10 +20,12 @@ import org.yaml.snakeyaml.nodes.Tag;
 
 /// Reads YAML, and JSON as its subset, into nodes with their places.
 ///
-/// Bounded: 8 million characters, 40 levels, no aliases, so that a small file cannot become a large one.
+/// Bounded: 32 million characters, 20,000 of them without a space, 40 levels, no aliases, so that a small file cannot
+/// become a large one.
 final class YamlNodes {
-    private static final int MOST_CHARACTERS = 8_000_000;
+    private static final int MOST_CHARACTERS = 32_000_000;
     private static final int DEEPEST = 40;
+    private static final int LONGEST_RUN = 20_000;
 
     private final Problems problems;
 
@@ -33,6 +35,9 @@ final class YamlNodes {
 
     /// The nodes of a text, or empty where it cannot be read at all.
     static Optional<Node> read(String text, Problems problems) {
+        if (tooLarge(text, problems)) {
+            return Optional.empty();
+        }
         LoaderOptions options = new LoaderOptions();
         options.setCodePointLimit(MOST_CHARACTERS);
         options.setNestingDepthLimit(DEEPEST);
@@ -60,6 +65,31 @@ final class YamlNodes {
                     MOST_CHARACTERS + " characters and " + DEEPEST + " levels at most");
         }
         return Optional.empty();
+    }
+
+    /// Refuses what would take the parser long: too many characters, or too many without a space between them.
+    private static boolean tooLarge(String text, Problems problems) {
+        if (text.length() > MOST_CHARACTERS) {
+            problems.add(
+                    new Node.Place(1, 1), "", text.length() + " characters", MOST_CHARACTERS + " characters at most");
+            return true;
+        }
+        int line = 1;
+        int run = 0;
+        for (int at = 0; at < text.length(); at++) {
+            char sign = text.charAt(at);
+            line += sign == '\n' ? 1 : 0;
+            run = sign <= ' ' || sign == ',' || sign == ':' ? 0 : run + 1;
+            if (run > LONGEST_RUN) {
+                problems.add(
+                        new Node.Place(line, 1),
+                        "",
+                        "more than " + LONGEST_RUN + " characters in a row without a space",
+                        LONGEST_RUN + " characters in a row at most");
+                return true;
+            }
+        }
+        return false;
     }
 
     private static Node.Place place(@org.jspecify.annotations.Nullable Mark mark) {

@@ -88,6 +88,37 @@ class FieldEditsTest {
         assertThat(after.find(gone)).isEmpty();
         assertThat(after.uses(gone)).isEmpty();
         assertThat(after.uses(ref("mailbox/reception")))
-                .hasSize(demo.uses(ref("mailbox/reception")).size() + 2);
+                .hasSize(demo.uses(ref("mailbox/reception")).size()
+                        + demo.uses(gone).size());
+    }
+
+    @Test
+    void aRenamedObjectKeepsItsPlaceAndEverythingThatRefersToItAndCanBeTakenBack() {
+        for (var object : demo.objects()) {
+            Ref old = object.ref();
+            String key = switch (old.kind()) {
+                case NUMBER, CONTACT -> "+441632960999";
+                case EXTENSION -> "2099";
+                default -> "renamed";
+            };
+            if (old.kind().form() == app.bittern.plan.Kind.Form.SINGLE) {
+                continue;
+            }
+            FieldEdits.Result made = FieldEdits.rename(demo, old, key);
+            assertThat(made).as("%s", old).isInstanceOf(FieldEdits.Result.Made.class);
+            var applied = (app.bittern.edit.Edits.Result.Applied)
+                    app.bittern.edit.Edits.apply(demo, ((FieldEdits.Result.Made) made).edit());
+            Ref renamed = new Ref(old.kind(), key);
+            assertThat(applied.plan().uses(old)).as("%s", old).isEmpty();
+            assertThat(applied.plan().uses(renamed)).hasSameSizeAs(demo.uses(old));
+            assertThat(applied.plan().index(renamed)).isEqualTo(demo.index(old));
+            var back = (app.bittern.edit.Edits.Result.Applied)
+                    app.bittern.edit.Edits.apply(applied.plan(), applied.inverse());
+            assertThat(back.plan()).isEqualTo(demo);
+        }
+        assertThat(FieldEdits.rename(demo, ref("mailbox/bookings"), "reception"))
+                .isInstanceOf(FieldEdits.Result.Refused.class);
+        assertThat(FieldEdits.rename(demo, ref("mailbox/bookings"), "Not a key"))
+                .isInstanceOf(FieldEdits.Result.Refused.class);
     }
 }

@@ -9,6 +9,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -44,7 +45,9 @@ class PlanFileTest {
     void theDemoPlanHoldsEveryKindAndReadsBackFromItsJson() {
         Plan demo = demo();
         assertThat(demo.objects().stream().map(object -> object.ref().kind()).distinct())
-                .containsExactlyInAnyOrder(Kind.values());
+                .containsExactlyInAnyOrderElementsOf(Stream.of(Kind.values())
+                        .filter(kind -> kind != Kind.ACCEPTED)
+                        .toList());
         assertThat(plan(PlanFile.json(demo))).isEqualTo(demo);
         assertThat(PlanFile.json(plan(PlanFile.json(demo)))).isEqualTo(PlanFile.json(demo));
     }
@@ -91,7 +94,7 @@ class PlanFileTest {
                 "hours: { h: { states: [ { state: open, weekly: [\"Mon-Fri 17:00-08:30\"] } ] } } | found 'Mon-Fri 17:00-08:30'; allowed is days and hours",
                 "numbers: { \"01632\": {} } | found '01632'; allowed is a number in E.164",
                 "numbers: { \"+441632960100\": { status: lost } } | found 'lost'; allowed is one of active, ordered, porting, parked",
-                "queues: {} | found the unknown field 'queues'; allowed is one of announcements",
+                "quenes: {} | found the unknown field 'quenes'; allowed is one of accepted, alarms, announcements",
                 "routes: { r: { called: { from: \"+441632960199\", to: \"+441632960100\" } } } | an end that is not before the start",
                 "announcements: { a: { to: repeat } } | found 'repeat'",
                 "announcements: { a: [1] } | found a list; allowed is a map of fields",

@@ -1,0 +1,33 @@
+package app.bittern.plan;
+
+import java.util.List;
+import java.util.Optional;
+
+/// A finding that is known and left as it is.
+///
+/// It counts only while the finding says the same: when what it was about changes, it comes back.
+///
+/// @param code   the check
+/// @param about  the object
+/// @param field  the field of the object
+/// @param says   what the finding said when it was accepted
+/// @param reason why it is left as it is
+public record Accepted(
+        String key, Optional<String> note, String code, Ref about, Optional<String> field, String says, String reason)
+        implements PlanObject {
+    @Override
+    public Optional<String> name() {
+        return Optional.empty();
+    }
+
+    @Override
+    public Ref ref() {
+        return new Ref(Kind.ACCEPTED, key);
+    }
+
+    /// None: that the object is gone makes no hole, only the acceptance idle.
+    @Override
+    public List<Link> links() {
+        return List.of();
+    }
+}

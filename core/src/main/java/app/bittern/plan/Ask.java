@@ -1,0 +1,82 @@
+package app.bittern.plan;
+
+import java.util.List;
+import java.util.Optional;
+
+/// Collects digits from the caller, such as an account number.
+///
+/// @param fewest   digits at least, 1 to 32
+/// @param most     digits at most, 1 to 32
+/// @param keyWait  how long each digit is waited for
+/// @param tries    how often it asks, 1 to 10
+/// @param noKey    said after a try without enough digits
+/// @param wrongKey said after a try with digits of the wrong number
+/// @param lookIn   where the digits are looked up
+/// @param to       where a call with valid digits goes, found or not
+/// @param giveUp   where it goes after the last failed try
+public record Ask(
+        String key,
+        Optional<String> name,
+        Optional<String> note,
+        Optional<String> number,
+        Optional<Ref> prompt,
+        int fewest,
+        int most,
+        Seconds keyWait,
+        int tries,
+        Optional<Ref> noKey,
+        Optional<Ref> wrongKey,
+        Optional<LookIn> lookIn,
+        Optional<Destination> to,
+        Optional<Destination> giveUp)
+        implements PlanObject {
+    /// What digits are compared with.
+    public enum LookIn {
+        /// The account of a contact.
+        ACCOUNT("contacts.account"),
+        /// The number of a contact, as it is dialled in the site's country.
+        NUMBER("contacts.number");
+
+        private final String word;
+
+        LookIn(String word) {
+            this.word = word;
+        }
+
+        /// As the plan file writes it: `contacts.account`.
+        public String word() {
+            return word;
+        }
+    }
+
+    /// @throws IllegalArgumentException where the digits or the tries are out of range
+    public Ask {
+        if (fewest < 1 || most < fewest || most > 32 || tries < 1 || tries > 10) {
+            throw new IllegalArgumentException(fewest + ".." + most + " digits, " + tries
+                    + " tries: 1 to 32 digits and 1 to 10 tries are allowed");
+        }
+    }
+
+    /// Whether digits are as many as asked for.
+    public boolean valid(String digits) {
+        return digits.length() >= fewest
+                && digits.length() <= most
+                && digits.chars().allMatch(Character::isDigit);
+    }
+
+    @Override
+    public Ref ref() {
+        return new Ref(Kind.ASK, key);
+    }
+
+    @Override
+    public List<Link> links() {
+        return new Link.Collector()
+                .ref("prompt", prompt)
+                .ref("noKey/prompt", noKey)
+                .ref("wrongKey/prompt", wrongKey)
+                .needs("to", to)
+                .needs("giveUp", giveUp)
+                .done();
+    }
+}

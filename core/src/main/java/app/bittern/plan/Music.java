@@ -1,0 +1,25 @@
+package app.bittern.plan;
+
+import java.util.List;
+import java.util.Optional;
+
+/// Hold music: prompts played one after another, round and round.
+public record Music(String key, Optional<String> name, Optional<String> note, List<Ref> tracks) implements PlanObject {
+    public Music {
+        tracks = List.copyOf(tracks);
+    }
+
+    @Override
+    public Ref ref() {
+        return new Ref(Kind.MUSIC, key);
+    }
+
+    @Override
+    public List<Link> links() {
+        Link.Collector links = new Link.Collector();
+        for (int index = 0; index < tracks.size(); index++) {
+            links.ref("tracks/" + index, tracks.get(index));
+        }
+        return links.done();
+    }
+}

@@ -1,0 +1,47 @@
+package app.bittern.plan;
+
+import app.bittern.number.DialPattern;
+import app.bittern.number.E164;
+import java.util.List;
+import java.util.Optional;
+
+/// Where dialled outside numbers go.
+///
+/// @param dialled  the patterns it takes
+/// @param category what a permission must hold for it
+/// @param strip    digits taken away at the beginning, 0 to 15
+/// @param before   digits put before the rest
+/// @param trunks   tried in order
+/// @param callerId the number shown
+/// @param alarm    set off by every call
+public record Outbound(
+        String key,
+        Optional<String> name,
+        Optional<String> note,
+        List<DialPattern> dialled,
+        String category,
+        int strip,
+        Optional<String> before,
+        List<Ref> trunks,
+        Optional<E164> callerId,
+        Optional<Ref> alarm)
+        implements PlanObject {
+    public Outbound {
+        dialled = List.copyOf(dialled);
+        trunks = List.copyOf(trunks);
+    }
+
+    @Override
+    public Ref ref() {
+        return new Ref(Kind.OUTBOUND, key);
+    }
+
+    @Override
+    public List<Link> links() {
+        Link.Collector links = new Link.Collector();
+        for (int index = 0; index < trunks.size(); index++) {
+            links.ref("trunks/" + index, trunks.get(index));
+        }
+        return links.ref("alarm", alarm).done();
+    }
+}

@@ -1,0 +1,28 @@
+package app.bittern.plan;
+
+import java.util.List;
+import java.util.Optional;
+
+/// What an extension may dial (class of service).
+///
+/// @param may categories, each one of [#CATEGORIES]
+public record Permission(String key, Optional<String> name, Optional<String> note, List<String> may)
+        implements PlanObject {
+    /// The categories of calls.
+    public static final List<String> CATEGORIES =
+            List.of("internal", "emergency", "local", "national", "mobile", "international", "premium", "page");
+
+    public Permission {
+        may = List.copyOf(may);
+    }
+
+    @Override
+    public Ref ref() {
+        return new Ref(Kind.PERMISSION, key);
+    }
+
+    @Override
+    public List<Link> links() {
+        return List.of();
+    }
+}

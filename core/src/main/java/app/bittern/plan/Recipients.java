@@ -1,0 +1,25 @@
+package app.bittern.plan;
+
+import app.bittern.number.E164;
+import java.util.List;
+import java.util.Optional;
+
+/// Who is told: addresses for mail and numbers for texts.
+public record Recipients(
+        String key, Optional<String> name, Optional<String> note, List<String> emails, List<E164> texts)
+        implements PlanObject {
+    public Recipients {
+        emails = List.copyOf(emails);
+        texts = List.copyOf(texts);
+    }
+
+    @Override
+    public Ref ref() {
+        return new Ref(Kind.RECIPIENTS, key);
+    }
+
+    @Override
+    public List<Link> links() {
+        return List.of();
+    }
+}

@@ -1,0 +1,36 @@
+package app.bittern.plan;
+
+import java.util.List;
+import java.util.Optional;
+
+/// Something that people turn by hand, such as a night switch.
+///
+/// @param number    the code that turns it on to its next position, such as `*70`
+/// @param positions in order, such as `normal` and `sailings-off`
+/// @param live      the position it is in
+public record Switch(
+        String key,
+        Optional<String> name,
+        Optional<String> note,
+        Optional<String> number,
+        List<String> positions,
+        String live)
+        implements PlanObject {
+    /// @throws IllegalArgumentException where it has no position, or the live one is none of them
+    public Switch {
+        positions = List.copyOf(positions);
+        if (!positions.contains(live)) {
+            throw new IllegalArgumentException("the live position '" + live + "' is none of " + positions);
+        }
+    }
+
+    @Override
+    public Ref ref() {
+        return new Ref(Kind.SWITCH, key);
+    }
+
+    @Override
+    public List<Link> links() {
+        return List.of();
+    }
+}

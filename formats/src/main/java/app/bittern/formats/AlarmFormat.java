@@ -1,0 +1,132 @@
+package app.bittern.formats;
+
+import app.bittern.plan.Alarm;
+import app.bittern.plan.Kind;
+import app.bittern.plan.Ref;
+import app.bittern.plan.Seconds;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/// Alarms.
+final class AlarmFormat implements KindFormat<Alarm> {
+    private static final String ALLOWED_ON =
+            "what sets it off: { dialled: outbound/key }, { route: route/key }, { code: code/key }, { equipment: [trunk-down] } or { queue: queue/key, noAgentsFor: 2m }";
+
+    @Override
+    public Optional<Alarm> read(String key, Reading fields) {
+        return Optional.of(new Alarm(
+                key,
+                fields.text("name"),
+                fields.text("note"),
+                fields.oneOf(
+                                "severity",
+                                Stream.of(Alarm.Severity.values())
+                                        .map(Alarm.Severity::word)
+                                        .toList())
+                        .flatMap(word -> Stream.of(Alarm.Severity.values())
+                                .filter(severity -> severity.word().equals(word))
+                                .findFirst())
+                        .orElse(Alarm.Severity.WARNING),
+                fields.inner("on").flatMap(AlarmFormat::on),
+                fields.read("during", RouteFormat.ALLOWED_DURING, RouteFormat::during),
+                fields.inner("email").map(AlarmFormat::email),
+                fields.inner("text").map(AlarmFormat::text),
+                fields.inner("page").map(AlarmFormat::page),
+                fields.keys("traps", Kind.TRAP_TARGET),
+                fields.duration("notAgainFor")));
+    }
+
+    private static Optional<Alarm.On> on(Reading fields) {
+        Optional<Ref> dialled = fields.ref("dialled", Kind.OUTBOUND);
+        Optional<Ref> route = fields.ref("route", Kind.ROUTE);
+        Optional<Ref> code = fields.ref("code", Kind.CODE);
+        List<String> equipment = fields.parsed(
+                "equipment",
+                "one of " + String.join(", ", Alarm.On.Equipment.EVENTS),
+                text -> Alarm.On.Equipment.EVENTS.contains(text) ? Optional.of(text) : Optional.empty());
+        Optional<Ref> queue = fields.ref("queue", Kind.QUEUE);
+        Optional<Seconds> noAgentsFor = fields.duration("noAgentsFor");
+        Optional<Seconds> waitingFor = fields.duration("waitingFor");
+        fields.done();
+        List<Alarm.On> all = Stream.of(
+                        dialled.<Alarm.On>map(Alarm.On.Dialled::new),
+                        route.<Alarm.On>map(Alarm.On.Called::new),
+                        code.<Alarm.On>map(Alarm.On.ByCode::new),
+                        equipment.isEmpty()
+                                ? Optional.<Alarm.On>empty()
+                                : Optional.<Alarm.On>of(new Alarm.On.Equipment(equipment)),
+                        queue.<Alarm.On>map(ref -> new Alarm.On.OfQueue(ref, noAgentsFor, waitingFor)))
+                .flatMap(Optional::stream)
+                .toList();
+        if (all.size() > 1) {
+            fields.refusedWhole("one of these: " + ALLOWED_ON);
+        }
+        return all.stream().findFirst();
+    }
+
+    private static Alarm.Email email(Reading fields) {
+        Alarm.Email email =
+                new Alarm.Email(fields.refs("to", Kind.RECIPIENTS), fields.text("subject"), fields.text("body"));
+        fields.done();
+        return email;
+    }
+
+    private static Alarm.Text text(Reading fields) {
+        Alarm.Text text = new Alarm.Text(fields.refs("to", Kind.RECIPIENTS), fields.text("body"));
+        fields.done();
+        return text;
+    }
+
+    private static Alarm.PageOut page(Reading fields) {
+        Alarm.PageOut page = new Alarm.PageOut(
+                fields.ref("say", Kind.PROMPT),
+                fields.ref("over", Kind.PAGE),
+                fields.extension("as"),
+                fields.integer("times", 1, 10).orElse(1));
+        fields.done();
+        return page;
+    }
+
+    @Override
+    public Writing write(Alarm alarm) {
+        Writing written = new Writing()
+                .text("name", alarm.name())
+                .text("note", alarm.note())
+                .text("severity", alarm.severity().word());
+        alarm.on().ifPresent(on -> written.fields("on", on(on)));
+        written.text("during", alarm.during());
+        alarm.email()
+                .ifPresent(email -> written.fields(
+                        "email",
+                        new Writing()
+                                .texts("to", email.to())
+                                .text("subject", email.subject())
+                                .text("body", email.body())));
+        alarm.text()
+                .ifPresent(text -> written.fields(
+                        "text", new Writing().texts("to", text.to()).text("body", text.body())));
+        alarm.page()
+                .ifPresent(page -> written.fields(
+                        "page",
+                        new Writing()
+                                .text("say", page.say())
+                                .text("over", page.over())
+                                .text("as", page.as().map(Ref::key))
+                                .integer("times", page.times())));
+        return written.texts("traps", alarm.traps().stream().map(Ref::key).toList())
+                .text("notAgainFor", alarm.notAgainFor());
+    }
+
+    private static Writing on(Alarm.On on) {
+        Writing written = new Writing();
+        return switch (on) {
+            case Alarm.On.Dialled(Ref outbound) -> written.text("dialled", outbound);
+            case Alarm.On.Called(Ref route) -> written.text("route", route);
+            case Alarm.On.ByCode(Ref code) -> written.text("code", code);
+            case Alarm.On.Equipment(List<String> events) -> written.texts("equipment", events);
+            case Alarm.On.OfQueue(Ref queue, Optional<Seconds> none, Optional<Seconds> waiting) ->
+                written.text("queue", queue).text("noAgentsFor", none).text("waitingFor", waiting);
+        };
+    }
+}

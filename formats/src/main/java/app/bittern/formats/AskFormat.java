@@ -1,0 +1,80 @@
+package app.bittern.formats;
+
+import app.bittern.plan.Ask;
+import app.bittern.plan.Kind;
+import app.bittern.plan.Seconds;
+import java.util.List;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/// Asks.
+final class AskFormat implements KindFormat<Ask> {
+    private static final Seconds KEY_WAIT = new Seconds(5);
+    private static final int TRIES = 3;
+    private static final Pattern DIGITS = Pattern.compile("([0-9]{1,2})\\.\\.([0-9]{1,2})");
+    private static final String ALLOWED_DIGITS = "how many digits: 5, or 5..6 for 5 to 6 (1 to 32)";
+
+    private record Range(int fewest, int most) {
+        static Optional<Range> parse(String text) {
+            Matcher read = DIGITS.matcher(text);
+            return read.matches()
+                    ? of(Integer.parseInt(read.group(1)), Integer.parseInt(read.group(2)))
+                    : Optional.empty();
+        }
+
+        static Optional<Range> of(int fewest, int most) {
+            return fewest >= 1 && most >= fewest && most <= 32
+                    ? Optional.of(new Range(fewest, most))
+                    : Optional.empty();
+        }
+    }
+
+    @Override
+    public Optional<Ask> read(String key, Reading fields) {
+        Optional<String> name = fields.text("name");
+        Optional<String> note = fields.text("note");
+        Range digits = fields.needed(
+                "digits",
+                fields.integerOr("digits", ALLOWED_DIGITS, 1, 32, count -> Range.of(count, count), Range::parse),
+                ALLOWED_DIGITS,
+                new Range(1, 1));
+        return Optional.of(new Ask(
+                key,
+                name,
+                note,
+                fields.dialled("number"),
+                fields.ref("prompt", Kind.PROMPT),
+                digits.fewest(),
+                digits.most(),
+                fields.duration("keyWait").orElse(KEY_WAIT),
+                fields.integer("tries", 1, 10).orElse(TRIES),
+                MenuFormat.said(fields, "noKey"),
+                MenuFormat.said(fields, "wrongKey"),
+                fields.oneOf("lookIn", List.of("contacts.account", "contacts.number"))
+                        .map(word -> word.equals("contacts.account") ? Ask.LookIn.ACCOUNT : Ask.LookIn.NUMBER),
+                fields.destination("to", false),
+                fields.destination("giveUp", false)));
+    }
+
+    @Override
+    public Writing write(Ask ask) {
+        Writing written = new Writing()
+                .text("name", ask.name())
+                .text("note", ask.note())
+                .text("number", ask.number())
+                .text("prompt", ask.prompt());
+        if (ask.fewest() == ask.most()) {
+            written.integer("digits", ask.most());
+        } else {
+            written.text("digits", ask.fewest() + ".." + ask.most());
+        }
+        return written.text("keyWait", ask.keyWait())
+                .integer("tries", ask.tries())
+                .fields("noKey", new Writing().text("prompt", ask.noKey()))
+                .fields("wrongKey", new Writing().text("prompt", ask.wrongKey()))
+                .text("lookIn", ask.lookIn().map(Ask.LookIn::word))
+                .text("to", ask.to())
+                .text("giveUp", ask.giveUp());
+    }
+}

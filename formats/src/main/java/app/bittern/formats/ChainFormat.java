@@ -1,0 +1,50 @@
+package app.bittern.formats;
+
+import app.bittern.plan.Chain;
+import app.bittern.plan.Destination;
+import app.bittern.plan.Seconds;
+import java.util.Optional;
+
+/// Chains.
+final class ChainFormat implements KindFormat<Chain> {
+    private static final Seconds TIME = new Seconds(20);
+
+    @Override
+    public Optional<Chain> read(String key, Reading fields) {
+        return Optional.of(new Chain(
+                key,
+                fields.text("name"),
+                fields.text("note"),
+                fields.dialled("number"),
+                fields.list("stages", ChainFormat::stage),
+                fields.destination("then", false)));
+    }
+
+    private static Optional<Chain.Stage> stage(Reading fields) {
+        Optional<Destination> ring = fields.read(
+                "ring", Chain.Stage.ALLOWED, text -> Destination.parse(text).filter(Chain.Stage::rings));
+        Seconds time = fields.duration("for").orElse(TIME);
+        boolean confirm = fields.flag("confirm", false);
+        fields.needed("ring", ring, Chain.Stage.ALLOWED, new Destination.HangUp());
+        fields.done();
+        return ring.map(target -> new Chain.Stage(target, time, confirm));
+    }
+
+    @Override
+    public Writing write(Chain chain) {
+        return new Writing()
+                .text("name", chain.name())
+                .text("note", chain.note())
+                .text("number", chain.number())
+                .items(
+                        "stages",
+                        chain.stages().stream()
+                                .map(stage -> new Writing()
+                                        .text("ring", stage.ring())
+                                        .text("for", stage.time())
+                                        .flag("confirm", stage.confirm(), false)
+                                        .done())
+                                .toList())
+                .text("then", chain.then());
+    }
+}

@@ -1,0 +1,31 @@
+package app.bittern.formats;
+
+import app.bittern.plan.Code;
+import app.bittern.plan.Kind;
+import app.bittern.plan.Pin;
+import app.bittern.plan.Ref;
+import java.util.Optional;
+
+/// Codes.
+final class CodeFormat implements KindFormat<Code> {
+    @Override
+    public Optional<Code> read(String key, Reading fields) {
+        return Optional.of(new Code(
+                key,
+                fields.text("name"),
+                fields.text("note"),
+                fields.dialled("number"),
+                fields.read("pin", Pin.ALLOWED, text -> Pin.parse(text, new Ref(Kind.CODE, key))),
+                fields.read("does", Code.Does.ALLOWED, Code.Does::parse)));
+    }
+
+    @Override
+    public Writing write(Code code) {
+        return new Writing()
+                .text("name", code.name())
+                .text("note", code.note())
+                .text("number", code.number())
+                .text("pin", code.pin())
+                .text("does", code.does());
+    }
+}

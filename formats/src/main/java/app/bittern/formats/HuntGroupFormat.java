@@ -1,0 +1,56 @@
+package app.bittern.formats;
+
+import app.bittern.plan.HuntGroup;
+import app.bittern.plan.Order;
+import app.bittern.plan.Seconds;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/// Hunt groups.
+final class HuntGroupFormat implements KindFormat<HuntGroup> {
+    private static final Seconds RING_EACH = new Seconds(15);
+    private static final List<Order> ORDERS =
+            List.of(Order.FIXED, Order.ROTATING, Order.LONGEST_IDLE, Order.FEWEST_CALLS, Order.RANDOM);
+
+    /// The order that a word stands for, out of some.
+    static Optional<Order> order(Reading fields, List<Order> orders) {
+        return fields.oneOf("order", orders.stream().map(Order::word).toList())
+                .flatMap(word -> Stream.of(Order.values())
+                        .filter(order -> order.word().equals(word))
+                        .findFirst());
+    }
+
+    @Override
+    public Optional<HuntGroup> read(String key, Reading fields) {
+        return Optional.of(new HuntGroup(
+                key,
+                fields.text("name"),
+                fields.text("note"),
+                fields.dialled("number"),
+                order(fields, ORDERS).orElse(Order.FIXED),
+                fields.duration("ringEach").orElse(RING_EACH),
+                fields.integer("laps", 1, 20).orElse(1),
+                fields.list("members", RingGroupFormat::member),
+                fields.destination("noAnswer", false),
+                fields.destination("busy", false),
+                fields.destination("unreachable", false)));
+    }
+
+    @Override
+    public Writing write(HuntGroup group) {
+        return new Writing()
+                .text("name", group.name())
+                .text("note", group.note())
+                .text("number", group.number())
+                .text("order", group.order().word())
+                .text("ringEach", group.ringEach())
+                .integer("laps", group.laps())
+                .items(
+                        "members",
+                        group.members().stream().map(RingGroupFormat::member).toList())
+                .text("noAnswer", group.noAnswer())
+                .text("busy", group.busy())
+                .text("unreachable", group.unreachable());
+    }
+}

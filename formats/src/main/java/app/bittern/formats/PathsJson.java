@@ -1,0 +1,97 @@
+package app.bittern.formats;
+
+import app.bittern.call.Ending;
+import app.bittern.paths.NumberPaths;
+import app.bittern.paths.Path;
+import app.bittern.plan.Plan;
+import app.bittern.plan.Ref;
+import java.util.List;
+import java.util.Optional;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.JsonNodeFactory;
+import tools.jackson.databind.node.ObjectNode;
+
+/// The paths of a number as JSON.
+///
+/// `{"number", "paths", "states", "edges", "endings": [{"kind", "in", "cause"?, "paths", "earliest", "latest",
+/// "when"}], "returns", "longestQuiet", "classes": [{"when", "hours", "states"}], "list"?}`; counts are texts, as they
+/// may
+/// be of any size; seconds and hours are numbers.
+public final class PathsJson {
+    private static final double SECONDS_PER_HOUR = 3600;
+
+    private PathsJson() {}
+
+    /// @param list some of the paths, where they were asked for
+    public static ObjectNode of(NumberPaths number, Plan plan, Optional<List<Path>> list) {
+        ObjectNode json = JsonNodeFactory.instance.objectNode();
+        json.put("number", number.called().text());
+        json.put("paths", number.count().toString());
+        json.put("states", number.states());
+        json.put("edges", number.edges());
+        ArrayNode endings = json.putArray("endings");
+        number.endings().forEach(ends -> {
+            ObjectNode ending = ending(ends.ending());
+            ending.put("paths", ends.paths().toString());
+            ending.put("earliest", ends.window().earliest());
+            ending.put("latest", ends.window().latest());
+            ending.put("when", ends.when());
+            endings.add(ending);
+        });
+        json.put("returns", number.returns().toString());
+        json.put("longestQuiet", number.longestQuiet());
+        ArrayNode classes = json.putArray("classes");
+        number.timeClasses().forEach(time -> {
+            ObjectNode one = classes.addObject();
+            one.put("when", time.when());
+            hours(one, time.seconds());
+            ObjectNode states = one.putObject("states");
+            time.states().forEach((ref, state) -> states.put(ref.toString(), state));
+        });
+        list.ifPresent(paths -> {
+            ArrayNode all = json.putArray("list");
+            paths.forEach(path -> all.add(path(path, plan)));
+        });
+        return json;
+    }
+
+    private static void hours(ObjectNode json, long seconds) {
+        if (seconds % (long) SECONDS_PER_HOUR == 0) {
+            json.put("hours", seconds / (long) SECONDS_PER_HOUR);
+        } else {
+            json.put("hours", seconds / SECONDS_PER_HOUR);
+        }
+    }
+
+    private static ObjectNode path(Path path, Plan plan) {
+        ObjectNode json = JsonNodeFactory.instance.objectNode();
+        ArrayNode choices = json.putArray("choices");
+        path.choices(plan).forEach(choices::add);
+        ArrayNode objects = json.putArray("objects");
+        path.objects().forEach(ref -> objects.add(ref.toString()));
+        json.set(
+                "ending",
+                switch (path.end()) {
+                    case Path.End.Rests(Ending where) -> ending(where);
+                    case Path.End.Returns(Ref to) ->
+                        JsonNodeFactory.instance
+                                .objectNode()
+                                .put("kind", "returns")
+                                .put("in", to.toString());
+                });
+        json.put("earliest", path.window().earliest());
+        json.put("latest", path.window().latest());
+        json.put("when", path.when());
+        return json;
+    }
+
+    /// An ending: `{"kind": "lost", "in": "menu/front-desk", "cause": "hole"}`.
+    static ObjectNode ending(Ending ending) {
+        ObjectNode json = JsonNodeFactory.instance.objectNode();
+        json.put("kind", ending.kind().word());
+        json.put("in", ending.in());
+        ending.by().ifPresent(by -> json.put("by", by));
+        ending.cause().ifPresent(cause -> json.put("cause", cause.word()));
+        return json;
+    }
+}

@@ -1,0 +1,58 @@
+package app.bittern.formats;
+
+import app.bittern.plan.Kind;
+import app.bittern.plan.Ref;
+import java.util.Optional;
+import tools.jackson.databind.node.ObjectNode;
+
+/// The JSON Schema (2020-12) of the plan file, made by asking the reader what it reads.
+public final class PlanSchema {
+    private PlanSchema() {}
+
+    /// The schema as JSON text.
+    public static String json() {
+        Shape file = new Shape().is("object");
+        file.field("bittern").between(0, 1);
+        file.needs("bittern");
+        file.needs(Kind.SITE.section());
+        for (Kind kind : Kind.values()) {
+            Shape section = file.field(kind.section());
+            switch (kind.form()) {
+                case SINGLE -> fields(kind, section);
+                case MAP -> fields(kind, section.other());
+                case LIST -> fields(kind, section.item());
+            }
+        }
+        file.close();
+        ObjectNode json = file.json();
+        ObjectNode schema = json.objectNode();
+        schema.put("$schema", "https://json-schema.org/draft/2020-12/schema");
+        schema.put("title", "Bittern plan file");
+        schema.setAll(json);
+        return JsonNodes.MAPPER.writerWithDefaultPrettyPrinter().writeValueAsString(schema) + "\n";
+    }
+
+    private static void fields(Kind kind, Shape shape) {
+        Reading noting = Reading.noting(shape);
+        if (kind == Kind.SITE || kind == Kind.TEST_CALL || kind == Kind.ACCEPTED) {
+            noting.plain("key", Ref.allowedKey(kind), Optional::of);
+        }
+        if (kind == Kind.SITE) {
+            shape.needs("key");
+        }
+        if (kind == Kind.CONTACT) {
+            noting.e164("number");
+            shape.needs("number");
+        }
+        Formats.of(kind).read(sample(kind), noting);
+        noting.done();
+    }
+
+    private static String sample(Kind kind) {
+        return switch (kind) {
+            case NUMBER, CONTACT -> "+441632960100";
+            case EXTENSION -> "2001";
+            default -> "x";
+        };
+    }
+}

@@ -1,0 +1,44 @@
+package app.bittern.formats;
+
+import app.bittern.plan.Switch;
+import java.util.List;
+import java.util.Optional;
+
+/// Switches.
+final class SwitchFormat implements KindFormat<Switch> {
+    private static final String ALLOWED_POSITION = "the name of a position, such as normal";
+
+    @Override
+    public Optional<Switch> read(String key, Reading fields) {
+        Optional<String> name = fields.text("name");
+        Optional<String> note = fields.text("note");
+        Optional<String> number = fields.dialled("number");
+        List<String> positions = fields.parsed("positions", ALLOWED_POSITION, HoursFormat::state);
+        fields.needed(
+                "positions",
+                fields.given("positions"),
+                "a list of positions such as [day, night]",
+                Node.Scalar.text(""));
+        Optional<String> live = fields.read("live", ALLOWED_POSITION, HoursFormat::state);
+        if (positions.isEmpty()) {
+            fields.emptyRefused("positions", "a list of positions such as [day, night]");
+            return Optional.empty();
+        }
+        String at = live.orElse(positions.getFirst());
+        if (!positions.contains(at)) {
+            fields.refused("live", "'" + at + "'", "one of " + String.join(", ", positions));
+            return Optional.empty();
+        }
+        return Optional.of(new Switch(key, name, note, number, positions, at));
+    }
+
+    @Override
+    public Writing write(Switch turned) {
+        return new Writing()
+                .text("name", turned.name())
+                .text("note", turned.note())
+                .text("number", turned.number())
+                .texts("positions", turned.positions())
+                .text("live", turned.live());
+    }
+}
