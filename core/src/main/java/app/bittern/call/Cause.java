@@ -1,5 +1,7 @@
 package app.bittern.call;
 
+import java.util.Optional;
+
 /// What makes a caller leave an object: a key, an answer, time gone by.
 public sealed interface Cause {
     /// A short text that names it among the outcomes of its object, `key 3`; kept the same, as addresses use it.
@@ -7,7 +9,14 @@ public sealed interface Cause {
 
     /// Whether the caller chose it.
     default boolean callersChoice() {
-        return this instanceof Key || this instanceof Dialled || this instanceof Operator;
+        return switch (this) {
+            case Key key -> true;
+            case Dialled dialled -> true;
+            case Operator operator -> true;
+            case Digits digits -> true;
+            case Callback callback -> true;
+            default -> false;
+        };
     }
 
     /// Nothing but passing through.
@@ -105,6 +114,72 @@ public sealed interface Cause {
         @Override
         public String id() {
             return "key 0";
+        }
+    }
+
+    /// Digits that were asked for.
+    ///
+    /// @param found the contact that they are, by number; empty where they are nobody's
+    record Digits(Optional<String> found) implements Cause {
+        @Override
+        public String id() {
+            return found.map(contact -> "digits of " + contact).orElse("digits of nobody");
+        }
+    }
+
+    /// The digits asked for were not given.
+    record NoValidDigits() implements Cause {
+        @Override
+        public String id() {
+            return "no-valid-digits";
+        }
+    }
+
+    /// A queue with as many callers as it holds.
+    record Full() implements Cause {
+        @Override
+        public String id() {
+            return "full";
+        }
+    }
+
+    /// No agent is logged in when the caller comes.
+    record NoAgents() implements Cause {
+        @Override
+        public String id() {
+            return "no-agents";
+        }
+    }
+
+    /// No agent is logged in any more while the caller waits.
+    record AgentsGone() implements Cause {
+        @Override
+        public String id() {
+            return "agents-gone";
+        }
+    }
+
+    /// The longest wait is over.
+    record Overflow() implements Cause {
+        @Override
+        public String id() {
+            return "overflow";
+        }
+    }
+
+    /// To be called back, by a key.
+    record Callback(String pressed) implements Cause {
+        @Override
+        public String id() {
+            return "key " + pressed;
+        }
+    }
+
+    /// Spoken through phones.
+    record Paged() implements Cause {
+        @Override
+        public String id() {
+            return "paged";
         }
     }
 }

@@ -14,33 +14,49 @@ import java.util.TreeSet;
 /// @param menus    the menus passed on the way, each with what was carried when it was entered; a menu that
 ///                 is entered again takes the way back to its first time with it, so that there are
 ///                 finitely many states however often callers go round
-public record Context(String language, List<String> tags, Optional<Ref> owner, List<Frame> menus) {
+/// @param entry    what was found for the digits asked for last
+public record Context(
+        String language, List<String> tags, Optional<Ref> owner, List<Frame> menus, Optional<Entry> entry) {
+    /// What digits were found to be.
+    ///
+    /// @param ask     what asked for them
+    /// @param contact the contact found, if any
+    public record Entry(Ref ask, Optional<Ref> contact) {}
+
     /// A menu and what was carried into it.
     public record Frame(Ref menu, String language, List<String> tags) {}
 
     public Context {
-        tags = List.copyOf(new TreeSet<>(tags));
+        tags = tags.size() < 2 ? List.copyOf(tags) : List.copyOf(new TreeSet<>(tags));
         menus = List.copyOf(menus);
     }
 
     /// What a call begins with.
     public static Context in(String language) {
-        return new Context(language, List.of(), Optional.empty(), List.of());
+        return new Context(language, List.of(), Optional.empty(), List.of(), Optional.empty());
     }
 
     Context speaking(Optional<String> language) {
-        return language.map(spoken -> new Context(spoken, tags, owner, menus)).orElse(this);
+        return language.map(spoken -> new Context(spoken, tags, owner, menus, entry))
+                .orElse(this);
+    }
+
+    Context found(Ref ask, Optional<Ref> contact) {
+        return new Context(language, tags, owner, menus, Optional.of(new Entry(ask, contact)));
     }
 
     Context tagged(List<String> more) {
+        if (more.isEmpty()) {
+            return this;
+        }
         List<String> all = new ArrayList<>(tags);
         all.addAll(more);
-        return new Context(language, all, owner, menus);
+        return new Context(language, all, owner, menus, entry);
     }
 
     /// The first extension entered becomes the owner.
     Context owned(Ref extension) {
-        return owner.isPresent() ? this : new Context(language, tags, Optional.of(extension), menus);
+        return owner.isPresent() ? this : new Context(language, tags, Optional.of(extension), menus, entry);
     }
 
     Context entering(Ref menu) {
@@ -52,7 +68,7 @@ public record Context(String language, List<String> tags, Optional<Ref> owner, L
             way.add(frame);
         }
         way.add(new Frame(menu, language, tags));
-        return new Context(language, tags, owner, way);
+        return new Context(language, tags, owner, way, entry);
     }
 
     /// What was carried when the menu before this one was entered, with the way up to there.
@@ -61,7 +77,8 @@ public record Context(String language, List<String> tags, Optional<Ref> owner, L
             return Optional.empty();
         }
         Frame before = menus.get(menus.size() - 2);
-        return Optional.of(new Context(before.language(), before.tags(), owner, menus.subList(0, menus.size() - 1)));
+        return Optional.of(
+                new Context(before.language(), before.tags(), owner, menus.subList(0, menus.size() - 1), entry));
     }
 
     Optional<Ref> menuBefore() {

@@ -42,11 +42,11 @@ public record Ending(Kind kind, String in, Optional<String> by, Optional<Lost> c
         }
     }
 
-    static Ending of(Kind kind, Object in) {
+    public static Ending of(Kind kind, Object in) {
         return new Ending(kind, in.toString(), Optional.empty(), Optional.empty());
     }
 
-    static Ending lost(Lost cause, Object in) {
+    public static Ending lost(Lost cause, Object in) {
         return new Ending(Kind.LOST, in.toString(), Optional.empty(), Optional.of(cause));
     }
 

@@ -1,18 +1,36 @@
 package app.bittern.call;
 
+import app.bittern.plan.Accepted;
+import app.bittern.plan.Alarm;
 import app.bittern.plan.Announcement;
+import app.bittern.plan.Ask;
+import app.bittern.plan.Chain;
+import app.bittern.plan.Code;
+import app.bittern.plan.Contact;
+import app.bittern.plan.Desk;
 import app.bittern.plan.Destination;
 import app.bittern.plan.Extension;
 import app.bittern.plan.Hours;
+import app.bittern.plan.HuntGroup;
 import app.bittern.plan.InboundNumber;
 import app.bittern.plan.Mailbox;
 import app.bittern.plan.Menu;
+import app.bittern.plan.Music;
+import app.bittern.plan.Outbound;
+import app.bittern.plan.Page;
+import app.bittern.plan.Permission;
 import app.bittern.plan.PlanObject;
 import app.bittern.plan.Prompt;
+import app.bittern.plan.Queue;
+import app.bittern.plan.Recipients;
 import app.bittern.plan.RingGroup;
 import app.bittern.plan.Route;
 import app.bittern.plan.Site;
 import app.bittern.plan.Split;
+import app.bittern.plan.Switch;
+import app.bittern.plan.TestCall;
+import app.bittern.plan.Traffic;
+import app.bittern.plan.TrapTarget;
 import app.bittern.plan.Trunk;
 import java.util.ArrayList;
 import java.util.List;
@@ -39,11 +57,29 @@ public final class ExitField {
             case RingGroup group -> ofGroup(group, cause);
             case Extension extension -> ofExtension(extension, cause);
             case Mailbox mailbox -> cause instanceof Cause.Operator ? Optional.of("operator") : Optional.empty();
+            case Ask ask -> Optional.of(cause instanceof Cause.Digits ? "to" : "giveUp");
+            case HuntGroup group -> ofHuntGroup(group, cause);
+            case Queue queue -> ofQueue(queue, cause);
+            case Chain chain -> cause instanceof Cause.Answered ? Optional.empty() : Optional.of("then");
             case Site o -> Optional.empty();
             case Trunk o -> Optional.empty();
             case InboundNumber o -> Optional.empty();
             case Hours o -> Optional.empty();
+            case Switch o -> Optional.empty();
             case Prompt o -> Optional.empty();
+            case Music o -> Optional.empty();
+            case Contact o -> Optional.empty();
+            case Permission o -> Optional.empty();
+            case Outbound o -> Optional.empty();
+            case Page o -> Optional.empty();
+            case Code o -> Optional.empty();
+            case Recipients o -> Optional.empty();
+            case Alarm o -> Optional.empty();
+            case TrapTarget o -> Optional.empty();
+            case Desk o -> Optional.empty();
+            case Traffic o -> Optional.empty();
+            case TestCall o -> Optional.empty();
+            case Accepted o -> Optional.empty();
         };
     }
 
@@ -70,11 +106,35 @@ public final class ExitField {
             case Extension extension ->
                 List.of("forward/always", "forward/noAnswer", "forward/busy", "forward/unreachable", "mailbox");
             case Mailbox mailbox -> List.of("operator");
+            case Ask ask -> List.of("to", "giveUp");
+            case HuntGroup group -> List.of("noAnswer", "busy", "unreachable");
+            case Queue queue -> {
+                List<String> fields = new ArrayList<>(List.of("full", "noAgents/to", "overflow"));
+                for (int index = 0; index < queue.during().size(); index++) {
+                    fields.add("during/" + index + "/to");
+                }
+                yield fields;
+            }
+            case Chain chain -> List.of("then");
             case Site o -> List.of();
             case Trunk o -> List.of();
             case InboundNumber o -> List.of();
             case Hours o -> List.of();
+            case Switch o -> List.of();
             case Prompt o -> List.of();
+            case Music o -> List.of();
+            case Contact o -> List.of();
+            case Permission o -> List.of();
+            case Outbound o -> List.of();
+            case Page o -> List.of();
+            case Code o -> List.of();
+            case Recipients o -> List.of();
+            case Alarm o -> List.of();
+            case TrapTarget o -> List.of();
+            case Desk o -> List.of();
+            case Traffic o -> List.of();
+            case TestCall o -> List.of();
+            case Accepted o -> List.of();
         };
     }
 
@@ -92,6 +152,31 @@ public final class ExitField {
             case Cause.NoAnswer none -> Optional.of("noAnswer");
             case Cause.Busy none -> Optional.of(busy);
             case Cause.Unreachable none -> Optional.of(group.unreachable().isPresent() ? "unreachable" : busy);
+            default -> Optional.empty();
+        };
+    }
+
+    private static Optional<String> ofHuntGroup(HuntGroup group, Cause cause) {
+        String busy = group.busy().isPresent() ? "busy" : "noAnswer";
+        return switch (cause) {
+            case Cause.NoAnswer none -> Optional.of("noAnswer");
+            case Cause.Busy none -> Optional.of(busy);
+            case Cause.Unreachable none -> Optional.of(group.unreachable().isPresent() ? "unreachable" : busy);
+            default -> Optional.empty();
+        };
+    }
+
+    private static Optional<String> ofQueue(Queue queue, Cause cause) {
+        return switch (cause) {
+            case Cause.Full full -> Optional.of("full");
+            case Cause.NoAgents none -> Optional.of("noAgents/to");
+            case Cause.AgentsGone gone -> Optional.of("noAgents/to");
+            case Cause.Overflow overflow -> Optional.of("overflow");
+            case Cause.Key(String pressed) ->
+                QueueBehaviour.inOrder(queue).stream()
+                        .filter(item -> item.key().equals(Optional.of(pressed)))
+                        .findFirst()
+                        .map(item -> "during/" + queue.during().indexOf(item) + "/to");
             default -> Optional.empty();
         };
     }
@@ -142,11 +227,43 @@ public final class ExitField {
                     default -> extension.mailbox().map(Destination.To::new);
                 };
             case Mailbox mailbox -> mailbox.operator();
+            case Ask ask -> field.equals("to") ? ask.to() : ask.giveUp();
+            case HuntGroup group ->
+                switch (field) {
+                    case "busy" -> group.busy();
+                    case "unreachable" -> group.unreachable();
+                    default -> group.noAnswer();
+                };
+            case Queue queue ->
+                switch (field) {
+                    case "full" -> queue.full();
+                    case "overflow" -> queue.overflow();
+                    case "noAgents/to" -> queue.noAgents().to();
+                    default ->
+                        queue.during()
+                                .get(Integer.parseInt(field.split("/", -1)[1]))
+                                .to();
+                };
+            case Chain chain -> chain.then();
             case Site o -> Optional.empty();
             case Trunk o -> Optional.empty();
             case InboundNumber o -> Optional.empty();
             case Hours o -> Optional.empty();
+            case Switch o -> Optional.empty();
             case Prompt o -> Optional.empty();
+            case Music o -> Optional.empty();
+            case Contact o -> Optional.empty();
+            case Permission o -> Optional.empty();
+            case Outbound o -> Optional.empty();
+            case Page o -> Optional.empty();
+            case Code o -> Optional.empty();
+            case Recipients o -> Optional.empty();
+            case Alarm o -> Optional.empty();
+            case TrapTarget o -> Optional.empty();
+            case Desk o -> Optional.empty();
+            case Traffic o -> Optional.empty();
+            case TestCall o -> Optional.empty();
+            case Accepted o -> Optional.empty();
         };
         return destination.map(Destination::toString).orElse("");
     }

@@ -12,6 +12,7 @@ public record Heard(int from, int to, Sound sound, String text) {
     public enum Sound {
         SPEECH,
         RINGING,
+        MUSIC,
         SILENCE,
         KEY,
         TONE;

@@ -1,8 +1,11 @@
 package app.bittern.call;
 
 import app.bittern.plan.Mailbox;
+import app.bittern.plan.Ref;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
 
 /// A mailbox takes a message: the call has ended the moment it comes in, unless key 0 leads to somebody.
 final class MailboxBehaviour implements Behaviour<Mailbox> {
@@ -12,19 +15,28 @@ final class MailboxBehaviour implements Behaviour<Mailbox> {
         outcomes.add(Outcome.of(new Cause.Message(), Window.NOW, scene.ends(Ending.Kind.MESSAGE, mailbox.ref())));
         if (mailbox.operator().isPresent()) {
             outcomes.add(Outcome.of(
-                    new Cause.Operator(),
-                    new Window(0, scene.length(mailbox.greeting())),
-                    scene.onward(mailbox.operator())));
+                    new Cause.Operator(), new Window(0, longest(mailbox, scene)), scene.onward(mailbox.operator())));
         }
         return outcomes;
     }
 
+    /// The length of the longest greeting that a caller may be told.
+    private static int longest(Mailbox mailbox, Scene scene) {
+        return Stream.concat(
+                        Stream.of(mailbox.greeting()),
+                        mailbox.greetings().values().stream().map(Optional::of))
+                .mapToInt(scene::length)
+                .max()
+                .orElse(0);
+    }
+
     @Override
     public Decision decide(Mailbox mailbox, Scene scene, BenchInHand bench) {
-        int greeting = scene.length(mailbox.greeting());
+        Optional<Ref> said = mailbox.greeting(bench.reason());
+        int greeting = scene.length(said);
         if (mailbox.operator().isPresent() && bench.peek().digits().equals("0")) {
             int pressed = bench.take().atOnce() ? 0 : greeting;
-            List<Heard> hears = new ArrayList<>(greeting(mailbox, scene, pressed));
+            List<Heard> hears = new ArrayList<>(greeting(said, scene, pressed));
             hears.add(new Heard(pressed, pressed, Heard.Sound.KEY, "0"));
             return Decision.of(
                             new Cause.Operator(),
@@ -41,14 +53,13 @@ final class MailboxBehaviour implements Behaviour<Mailbox> {
                         new Cause.Message(),
                         0,
                         "A message is left in mailbox " + mailbox.title(),
-                        greeting(mailbox, scene, greeting),
+                        greeting(said, scene, greeting),
                         List.of(Why.held("message", "the call has come to a mailbox"), key))
                 .withPort();
     }
 
-    private static List<Heard> greeting(Mailbox mailbox, Scene scene, int seconds) {
-        return mailbox.greeting()
-                .filter(prompt -> seconds > 0)
+    private static List<Heard> greeting(Optional<Ref> said, Scene scene, int seconds) {
+        return said.filter(prompt -> seconds > 0)
                 .map(prompt -> List.of(new Heard(0, seconds, Heard.Sound.SPEECH, scene.words(prompt))))
                 .orElse(List.of());
     }

@@ -2,6 +2,7 @@ package app.bittern.call;
 
 import app.bittern.plan.Destination;
 import app.bittern.plan.Extension;
+import app.bittern.plan.Kind;
 import app.bittern.plan.Menu;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Ref;
@@ -9,71 +10,76 @@ import app.bittern.plan.Seconds;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
-/// A menu asks for a key as often as it has tries.
-///
-/// With *P* the prompt, *W* the key wait, *N* the tries, *S* said on no key, *B* said on a wrong key, *p* = 0
-/// where the prompt can be interrupted and else P: a valid key comes from p to
-/// (N−1)(P+W+max(S,B))+P+W; the last failure from (N−1)·min(P+W+S, p+B)+p to the same.
+/// A menu asks for a key as often as it has tries, in the windows of [Tries].
 final class MenuBehaviour implements Behaviour<Menu> {
-    private record Lengths(int prompt, int keyWait, int first, int noKey, int wrongKey, int tries) {
-        static Lengths of(Menu menu, Scene scene) {
-            int prompt = scene.length(menu.prompt());
-            return new Lengths(
-                    prompt,
-                    menu.keyWait().value(),
-                    menu.interruptible() ? 0 : prompt,
-                    scene.length(menu.noKey()),
-                    scene.length(menu.wrongKey()),
-                    menu.tries());
-        }
-
-        int latest() {
-            return (tries - 1) * (prompt + keyWait + Math.max(noKey, wrongKey)) + prompt + keyWait;
-        }
-
-        Window validKey() {
-            return new Window(first, latest());
-        }
-
-        Window noValidKey() {
-            return new Window((tries - 1) * Math.min(prompt + keyWait + noKey, first + wrongKey) + first, latest());
-        }
-
-        Window dialled(int furtherDigits, int interDigit) {
-            return new Window(first, latest() + furtherDigits * interDigit);
-        }
+    private static Tries tries(Menu menu, Scene scene) {
+        int prompt = scene.length(menu.prompt());
+        return new Tries(
+                prompt,
+                menu.keyWait().value(),
+                1,
+                menu.interruptible() ? 0 : prompt,
+                scene.length(menu.noKey()),
+                scene.length(menu.wrongKey()),
+                menu.tries());
     }
 
     @Override
     public List<Outcome> outcomes(Menu menu, Scene scene) {
-        Lengths lengths = Lengths.of(menu, scene);
+        Tries lengths = tries(menu, scene);
         List<Outcome> outcomes = new ArrayList<>();
         menu.keys().forEach((pressed, does) -> outcomes.add(keyed(scene, lengths, pressed, does)));
-        for (Extension extension : dialable(menu, scene.plan())) {
-            int further = extension.dialled().length() - 1;
-            outcomes.add(Outcome.of(
-                    new Cause.Dialled(extension.dialled()),
-                    lengths.dialled(further, menu.interDigit().value()),
-                    scene.onward(Optional.of(new Destination.To(extension.ref())))));
-        }
-        outcomes.add(Outcome.of(new Cause.NoValidKey(), lengths.noValidKey(), scene.onward(menu.giveUp())));
+        dialable(menu, scene.plan()).forEach(extension -> outcomes.add(dialled(menu, scene, lengths, extension)));
+        outcomes.add(gaveUp(menu, scene, lengths));
         return outcomes;
     }
 
-    private static Outcome keyed(Scene scene, Lengths lengths, String pressed, Menu.OnKey does) {
+    private static Outcome keyed(Scene scene, Tries lengths, String pressed, Menu.OnKey does) {
         Context carrying = scene.context().speaking(does.language()).tagged(does.tags());
         Window said = Window.at(scene.length(does.say(), carrying.language()));
-        return Outcome.of(new Cause.Key(pressed), lengths.validKey().plus(said), scene.onward(does.to(), carrying));
+        return Outcome.of(new Cause.Key(pressed), lengths.valid().plus(said), scene.onward(does.to(), carrying));
+    }
+
+    /// Each cause is looked up alone: there may be thousands of extensions.
+    @Override
+    public Optional<Outcome> outcome(Menu menu, Scene scene, Cause cause) {
+        Tries tries = tries(menu, scene);
+        return switch (cause) {
+            case Cause.Dialled(String number) ->
+                scene.plan()
+                        .find(new Ref(Kind.EXTENSION, number), Extension.class)
+                        .filter(extension -> dialable(menu, extension))
+                        .map(extension -> dialled(menu, scene, tries, extension));
+            case Cause.Key(String pressed) ->
+                Optional.ofNullable(menu.keys().get(pressed)).map(does -> keyed(scene, tries, pressed, does));
+            case Cause.NoValidKey none -> Optional.of(gaveUp(menu, scene, tries));
+            default -> Optional.empty();
+        };
+    }
+
+    private static Outcome gaveUp(Menu menu, Scene scene, Tries tries) {
+        return Outcome.of(new Cause.NoValidKey(), tries.failed(), scene.onward(menu.giveUp()));
+    }
+
+    private static boolean dialable(Menu menu, Extension extension) {
+        return menu.dialExtensions() && !menu.keys().containsKey(extension.dialled());
     }
 
     /// The extensions that can be dialled: a number of one digit that is a key is the key.
-    private static List<Extension> dialable(Menu menu, Plan plan) {
+    private static Stream<Extension> dialable(Menu menu, Plan plan) {
         return menu.dialExtensions()
-                ? plan.all(Extension.class)
-                        .filter(extension -> !menu.keys().containsKey(extension.dialled()))
-                        .toList()
-                : List.of();
+                ? plan.all(Extension.class).filter(extension -> dialable(menu, extension))
+                : Stream.empty();
+    }
+
+    private static Outcome dialled(Menu menu, Scene scene, Tries tries, Extension extension) {
+        int further = extension.dialled().length() - 1;
+        return Outcome.of(
+                new Cause.Dialled(extension.dialled()),
+                tries.dialled(further, menu.interDigit().value()),
+                scene.onward(Optional.of(new Destination.To(extension.ref()))));
     }
 
     @Override
@@ -86,7 +92,7 @@ final class MenuBehaviour implements Behaviour<Menu> {
         private final Menu menu;
         private final Scene scene;
         private final BenchInHand bench;
-        private final Lengths lengths;
+        private final Tries lengths;
         private final List<Heard> hears = new ArrayList<>();
         private final List<Why> why = new ArrayList<>();
         private int second;
@@ -95,7 +101,7 @@ final class MenuBehaviour implements Behaviour<Menu> {
             this.menu = menu;
             this.scene = scene;
             this.bench = bench;
-            this.lengths = Lengths.of(menu, scene);
+            this.lengths = MenuBehaviour.tries(menu, scene);
         }
 
         Decision play() {
@@ -170,9 +176,10 @@ final class MenuBehaviour implements Behaviour<Menu> {
             if (does != null) {
                 return Optional.of(key(digits, does));
             }
-            return dialable(menu, scene.plan()).stream()
-                    .filter(extension -> extension.dialled().equals(digits))
-                    .findFirst()
+            return (Ref.sound(Kind.EXTENSION, digits)
+                            ? scene.plan().find(new Ref(Kind.EXTENSION, digits), Extension.class)
+                            : Optional.<Extension>empty())
+                    .filter(extension -> dialable(menu, extension))
                     .map(extension -> {
                         why.add(Why.held("extension " + digits, digits + " was dialled and is an extension"));
                         return done(

@@ -1,10 +1,7 @@
 package app.bittern.call;
 
 import app.bittern.plan.Destination;
-import app.bittern.plan.Extension;
 import app.bittern.plan.RingGroup;
-import app.bittern.plan.RingGroup.Member;
-import app.bittern.plan.RingGroup.Party;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -32,17 +29,18 @@ final class RingGroupBehaviour implements Behaviour<RingGroup> {
 
     @Override
     public Decision decide(RingGroup group, Scene scene, BenchInHand bench) {
-        List<Ringing> members = group.members().stream()
-                .map(member -> Ringing.of(group, member, scene, bench.bench()))
+        List<Rung> members = group.members().stream()
+                .map(member -> Rung.of(
+                        member, group.honourForwarding(), group.ringFor().value(), scene, bench.bench()))
                 .toList();
-        List<Why> phones = members.stream().map(Ringing::why).toList();
-        if (members.stream().noneMatch(Ringing::rings)) {
+        List<Why> phones = members.stream().map(Rung::why).toList();
+        if (members.stream().noneMatch(Rung::rings)) {
             return nobodyRings(group, scene, members, phones);
         }
-        Optional<Ringing> first = members.stream()
+        Optional<Rung> first = members.stream()
                 .filter(one -> one.answersAt() >= 0)
                 .reduce((one, other) -> other.answersAt() < one.answersAt() ? other : one);
-        int end = first.map(Ringing::answersAt).orElse(group.ringFor().value());
+        int end = first.map(Rung::answersAt).orElse(group.ringFor().value());
         List<Heard> hears = end == 0
                 ? List.of()
                 : List.of(new Heard(0, end, Heard.Sound.RINGING, group.title() + ": " + who(members)));
@@ -64,17 +62,17 @@ final class RingGroupBehaviour implements Behaviour<RingGroup> {
                 and(phones, Why.held("no answer", "nobody took the call within " + group.ringFor())));
     }
 
-    private static String who(List<Ringing> members) {
+    private static String who(List<Rung> members) {
         return String.join(
                 ", ",
                 members.stream()
-                        .filter(Ringing::rings)
+                        .filter(Rung::rings)
                         .map(one -> one.who() + (one.from() > 0 ? " from +" + one.from() + " s" : ""))
                         .toList());
     }
 
-    private static Decision nobodyRings(RingGroup group, Scene scene, List<Ringing> members, List<Why> phones) {
-        boolean busy = members.stream().anyMatch(Ringing::busy);
+    private static Decision nobodyRings(RingGroup group, Scene scene, List<Rung> members, List<Why> phones) {
+        boolean busy = members.stream().anyMatch(Rung::busy);
         String says = members.isEmpty() ? " has no members" : busy ? " has nobody free" : " has every phone off";
         Optional<Destination> to = busy ? group.onBusy() : group.onUnreachable();
         return Decision.of(
@@ -89,97 +87,5 @@ final class RingGroupBehaviour implements Behaviour<RingGroup> {
         List<Why> all = new ArrayList<>(phones);
         all.add(last);
         return all;
-    }
-
-    /// One member on the bench.
-    ///
-    /// @param from      second at which it begins to ring
-    /// @param answersAt second at which it is answered; -1 where it is not
-    private record Ringing(
-            String reference, String who, boolean rings, boolean busy, int from, int answersAt, Why why) {
-        static Ringing of(RingGroup group, Member member, Scene scene, Bench bench) {
-            Party party = group.honourForwarding() ? followed(member.party(), scene) : member.party();
-            String who = words(party, scene);
-            int from = member.after().value();
-            String rule = who + (from > 0 ? " after " + member.after() : "");
-            PhoneState phone = phone(party, scene, bench);
-            if (phone instanceof PhoneState.Off) {
-                return new Ringing(
-                        party.toString(), who, false, false, from, -1, Why.not(rule, "off or not reachable"));
-            }
-            if (phone instanceof PhoneState.Busy) {
-                return new Ringing(
-                        party.toString(), who, false, true, from, -1, Why.not(rule, "busy or not to be disturbed"));
-            }
-            if (from >= group.ringFor().value() && from > 0) {
-                return new Ringing(
-                        party.toString(),
-                        who,
-                        true,
-                        false,
-                        from,
-                        -1,
-                        Why.not(rule, "the group stops ringing before that"));
-            }
-            return phone instanceof PhoneState.Answers(int after)
-                            && from + after <= group.ringFor().value()
-                    ? new Ringing(
-                            party.toString(),
-                            who,
-                            true,
-                            false,
-                            from,
-                            from + after,
-                            Why.held(rule, "answers after " + after + " s of ringing"))
-                    : new Ringing(
-                            party.toString(),
-                            who,
-                            true,
-                            false,
-                            from,
-                            -1,
-                            Why.not(rule, "rings and does not answer in time"));
-        }
-
-        private static String words(Party party, Scene scene) {
-            return switch (party) {
-                case Party.Inside(var extension) -> scene.title(extension);
-                case Party.Outside(var number) -> number.international();
-            };
-        }
-
-        /// Where a member's own `forward: always` leads, if that is a phone; another destination is not followed in a
-        /// group.
-        private static Party followed(Party party, Scene scene) {
-            if (!(party instanceof Party.Inside(var ref))) {
-                return party;
-            }
-            Optional<Destination> always = scene.plan()
-                    .find(ref, Extension.class)
-                    .flatMap(extension -> extension.forward().always());
-            return always.<Party>flatMap(to -> switch (to) {
-                        case Destination.Outside(var number) -> Optional.of(new Party.Outside(number));
-                        case Destination.To(var target)
-                        when target.kind() == app.bittern.plan.Kind.EXTENSION -> Optional.of(new Party.Inside(target));
-                        case Destination.To other -> Optional.empty();
-                        case Destination.OwnMailbox other -> Optional.empty();
-                        case Destination.Repeat other -> Optional.empty();
-                        case Destination.Back other -> Optional.empty();
-                        case Destination.HangUp other -> Optional.empty();
-                        case Destination.Busy other -> Optional.empty();
-                    })
-                    .orElse(party);
-        }
-
-        private static PhoneState phone(Party party, Scene scene, Bench bench) {
-            return switch (party) {
-                case Party.Outside(var number) -> bench.phone(number.text());
-                case Party.Inside(var ref) ->
-                    scene.plan()
-                            .find(ref, Extension.class)
-                            .map(extension -> Phones.state(extension, bench))
-                            .orElseGet(PhoneState.Off::new);
-            };
-        }
     }
 }

@@ -19,11 +19,15 @@ final class RouteBehaviour implements Behaviour<Route> {
             return List.of(Outcome.of(new Cause.Passed(), Window.NOW, on));
         }
         return List.of(
-                new Outcome(new Cause.Passed(), Window.NOW, new Condition.WithheldIs(false), on),
+                new Outcome(
+                        new Cause.Passed(),
+                        Window.NOW,
+                        new Condition.CallerIs(List.of(new Route.From.Withheld()), Optional.empty()),
+                        on),
                 new Outcome(
                         new Cause.Rejected(),
                         Window.NOW,
-                        new Condition.WithheldIs(true),
+                        new Condition.CallerIs(List.of(), Optional.of(new Route.From.Withheld())),
                         scene.ends(Ending.Kind.HUNG_UP, scene.at())));
     }
 

@@ -61,6 +61,16 @@ public final class RouteChoice {
                 .toList();
     }
 
+    /// Whether a route is for a called number.
+    public static boolean takes(Route.Called rule, E164 called) {
+        return calledFails(rule, called).isEmpty();
+    }
+
+    /// Which of two routes is tried first; 0 where only their order in the plan tells.
+    public static int compare(Route one, Route other) {
+        return ORDER.compare(one, other);
+    }
+
     /// The routes that can take calls to a number, best first, up to the first that takes them all.
     public static List<Route> reached(Plan plan, E164 called) {
         List<Route> ranked = plan.all(Route.class)
@@ -91,15 +101,14 @@ public final class RouteChoice {
             return Optional.of("it is not enabled");
         }
         return calledFails(route.called(), called)
-                .or(() -> callerFails(route.caller(), caller))
+                .or(() -> callerFails(plan, route.caller(), caller))
                 .or(() -> route.during().flatMap(during -> duringFails(plan, during, local)));
     }
 
     private static Optional<String> calledFails(Route.Called rule, E164 called) {
         return switch (rule) {
             case Route.Called.Any any -> Optional.empty();
-            case Route.Called.Exact(E164 number) ->
-                unless(number.equals(called), "it is for " + number.international());
+            case Route.Called.Exact(E164 number) -> unless(number.equals(called), "it is for " + number);
             case Route.Called.Prefix(String digits) ->
                 unless(called.text().startsWith(digits), "it is for numbers that begin with " + digits);
             case Route.Called.Range(E164 from, E164 to) ->
@@ -111,23 +120,23 @@ public final class RouteChoice {
         };
     }
 
-    private static Optional<String> callerFails(Route.From rule, Caller caller) {
+    private static Optional<String> callerFails(Plan plan, Route.From rule, Caller caller) {
+        if (Callers.is(plan, caller, rule)) {
+            return Optional.empty();
+        }
         String is = caller.delivered().map(number -> "the caller is " + number).orElse("the caller is withheld");
-        return switch (rule) {
-            case Route.From.Any any -> Optional.empty();
-            case Route.From.Withheld withheld ->
-                unless(caller instanceof Caller.Withheld, "it is for callers who withhold their number; " + is);
-            case Route.From.Exact(E164 number) ->
-                unless(caller.delivered().equals(Optional.of(number)), "it is for the caller " + number + "; " + is);
-            case Route.From.Prefix(String digits) ->
-                unless(
-                        caller.delivered()
-                                .filter(number -> number.text().startsWith(digits))
-                                .isPresent(),
-                        "it is for callers that begin with " + digits + "; " + is);
-            case Route.From.Tag(String tag) ->
-                Optional.of("it is for callers tagged " + tag + "; no contact gives this caller that tag");
-        };
+        return Optional.of(
+                switch (rule) {
+                    case Route.From.Any any -> "";
+                    case Route.From.Withheld withheld -> "it is for callers who withhold their number; " + is;
+                    case Route.From.Exact(E164 number) -> "it is for the caller " + number + "; " + is;
+                    case Route.From.Prefix(String digits) -> "it is for callers that begin with " + digits + "; " + is;
+                    case Route.From.Tag(String tag) ->
+                        "it is for callers tagged " + tag + "; "
+                                + Callers.contact(plan, caller)
+                                        .map(contact -> "contact " + contact.title() + " is not")
+                                        .orElse("no contact gives this caller that tag");
+                });
     }
 
     private static Optional<String> duringFails(Plan plan, Route.During during, LocalDateTime local) {

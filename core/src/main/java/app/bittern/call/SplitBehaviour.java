@@ -2,39 +2,129 @@ package app.bittern.call;
 
 import app.bittern.hours.Calendar;
 import app.bittern.hours.HoursState;
+import app.bittern.plan.Contact;
 import app.bittern.plan.Hours;
 import app.bittern.plan.Ref;
+import app.bittern.plan.Route;
 import app.bittern.plan.Split;
+import app.bittern.plan.Switch;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
 import java.util.stream.Stream;
 
 /// A split takes one case, at once.
 final class SplitBehaviour implements Behaviour<Split> {
     private static final String MISSING = "missing";
+    private static final String OTHERWISE = "else";
 
     @Override
     public List<Outcome> outcomes(Split split, Scene scene) {
         return switch (split.by()) {
-            case Split.By.OfHours(Ref hours) ->
+            case Split.By.OfHours(Ref ref) ->
                 scene.plan()
-                        .find(hours, Hours.class)
-                        .map(found -> byHours(split, scene, found))
-                        .orElseGet(() ->
-                                List.of(Outcome.of(new Cause.Case(MISSING), Window.NOW, scene.lost(Ending.Lost.HOLE))));
+                        .find(ref, Hours.class)
+                        .map(hours -> cases(
+                                split,
+                                scene,
+                                hours.calendar().names(),
+                                state -> new Condition.HoursIn(hours.ref(), state)))
+                        .orElseGet(() -> missing(scene));
+            case Split.By.OfSwitch(Ref ref) ->
+                scene.plan()
+                        .find(ref, Switch.class)
+                        .map(turned -> cases(
+                                split,
+                                scene,
+                                turned.positions(),
+                                position -> new Condition.SwitchIn(turned.ref(), position)))
+                        .orElseGet(() -> missing(scene));
+            case Split.By.OfCaller caller -> byCaller(split, scene);
+            case Split.By.OfLanguage language -> List.of(one(split, scene, language(split, scene)));
+            case Split.By.OfAsk(Ref ask) ->
+                scene.plan().find(ask).isPresent()
+                        ? List.of(one(split, scene, found(split, scene, ask)))
+                        : missing(scene);
         };
     }
 
-    private static List<Outcome> byHours(Split split, Scene scene, Hours hours) {
-        return Stream.concat(split.cases().keySet().stream(), hours.calendar().names().stream())
+    private static List<Outcome> missing(Scene scene) {
+        return List.of(Outcome.of(new Cause.Case(MISSING), Window.NOW, scene.lost(Ending.Lost.HOLE)));
+    }
+
+    private static List<Outcome> cases(
+            Split split, Scene scene, List<String> states, Function<String, Condition> condition) {
+        return Stream.concat(split.cases().keySet().stream(), states.stream())
                 .distinct()
-                .filter(hours.calendar().names()::contains)
+                .filter(states::contains)
                 .map(state -> new Outcome(
                         new Cause.Case(state),
                         Window.NOW,
-                        new Condition.HoursIn(hours.ref(), state),
+                        condition.apply(state),
                         scene.onward(split.destination(state))))
                 .toList();
+    }
+
+    private static Outcome one(Split split, Scene scene, String state) {
+        return Outcome.of(new Cause.Case(state), Window.NOW, scene.onward(split.destination(state)));
+    }
+
+    /// Each case is for those whom no case before it is for; a tag that a menu has set holds whoever calls.
+    private static List<Outcome> byCaller(Split split, Scene scene) {
+        List<Outcome> outcomes = new ArrayList<>();
+        List<Route.From> before = new ArrayList<>();
+        for (String state : split.cases().keySet()) {
+            Optional<Route.From> callers = Split.callers(state);
+            if (callers.isEmpty()) {
+                continue;
+            }
+            boolean set = setByMenu(scene, callers.get());
+            outcomes.add(new Outcome(
+                    new Cause.Case(state),
+                    Window.NOW,
+                    condition(before, set ? Optional.empty() : callers),
+                    scene.onward(split.destination(state))));
+            if (set) {
+                return outcomes;
+            }
+            before.add(callers.get());
+        }
+        outcomes.add(new Outcome(
+                new Cause.Case(OTHERWISE),
+                Window.NOW,
+                condition(before, Optional.empty()),
+                scene.onward(split.otherwise())));
+        return outcomes;
+    }
+
+    private static Condition condition(List<Route.From> none, Optional<Route.From> is) {
+        return none.isEmpty() && is.isEmpty() ? new Condition.Always() : new Condition.CallerIs(none, is);
+    }
+
+    private static boolean setByMenu(Scene scene, Route.From callers) {
+        return callers instanceof Route.From.Tag(String tag)
+                && scene.context().tags().contains(tag);
+    }
+
+    private static String language(Split split, Scene scene) {
+        String spoken = scene.context().language();
+        return split.cases().containsKey(spoken) ? spoken : OTHERWISE;
+    }
+
+    /// The first case that what was found for the digits is: a tag of the contact, `found` or `not-found`.
+    private static String found(Split split, Scene scene, Ref ask) {
+        Optional<Contact> contact = scene.context()
+                .entry()
+                .filter(entry -> entry.ask().equals(ask))
+                .flatMap(Context.Entry::contact)
+                .flatMap(ref -> scene.plan().find(ref, Contact.class));
+        return split.cases().keySet().stream()
+                .filter(state -> contact.map(known -> state.equals("found")
+                                || (state.startsWith("tag ") && known.tags().contains(state.substring(4))))
+                        .orElse(state.equals("not-found")))
+                .findFirst()
+                .orElse(OTHERWISE);
     }
 
     @Override
@@ -44,13 +134,98 @@ final class SplitBehaviour implements Behaviour<Split> {
                 scene.plan()
                         .find(ref, Hours.class)
                         .map(hours -> decideByHours(split, scene, bench, hours))
-                        .orElseGet(() -> Decision.of(
-                                new Cause.Case(MISSING),
-                                0,
-                                split.title() + " asks " + ref + ", which is missing",
-                                List.of(),
-                                List.of(Why.not(ref.toString(), "there is no such object in the plan"))));
+                        .orElseGet(() -> decideMissing(split, ref));
+            case Split.By.OfSwitch(Ref ref) ->
+                scene.plan()
+                        .find(ref, Switch.class)
+                        .map(turned -> decideBySwitch(split, scene, bench.bench(), turned))
+                        .orElseGet(() -> decideMissing(split, ref));
+            case Split.By.OfCaller caller -> decideByCaller(split, scene, bench.bench());
+            case Split.By.OfLanguage language ->
+                decided(
+                        split,
+                        scene,
+                        language(split, scene),
+                        "The language is " + scene.context().language(),
+                        List.of());
+            case Split.By.OfAsk(Ref ask) ->
+                scene.plan().find(ask).isPresent() ? decideByAsk(split, scene, ask) : decideMissing(split, ask);
         };
+    }
+
+    private static Decision decideMissing(Split split, Ref ref) {
+        return Decision.of(
+                new Cause.Case(MISSING),
+                0,
+                split.title() + " asks " + ref + ", which is missing",
+                List.of(),
+                List.of(Why.not(ref.toString(), "there is no such object in the plan")));
+    }
+
+    private static Decision decided(Split split, Scene scene, String state, String what, List<Why> before) {
+        List<Why> why = new ArrayList<>(before);
+        if (why.isEmpty()) {
+            split.cases()
+                    .keySet()
+                    .forEach(one ->
+                            why.add(one.equals(state) ? Why.held("case " + one, what) : Why.not("case " + one, what)));
+            if (!split.cases().containsKey(state)) {
+                why.add(Why.held(OTHERWISE, "no case holds"));
+            }
+        }
+        return Decision.of(
+                new Cause.Case(state), 0, what + ": to " + scene.words(split.destination(state)), List.of(), why);
+    }
+
+    private static Decision decideBySwitch(Split split, Scene scene, Bench bench, Switch turned) {
+        String position = bench.position(turned);
+        List<Why> why = turned.positions().stream()
+                .map(one -> one.equals(position)
+                        ? Why.held(
+                                turned.title() + ": " + one,
+                                bench.switches().containsKey(turned.ref())
+                                        ? "turned to it on the bench"
+                                        : "the live position")
+                        : Why.not(turned.title() + ": " + one, "the switch is at " + position))
+                .toList();
+        return decided(split, scene, position, turned.title() + " is at " + position, why);
+    }
+
+    private static Decision decideByCaller(Split split, Scene scene, Bench bench) {
+        List<Why> why = new ArrayList<>();
+        String who = Callers.contact(scene.plan(), bench.caller())
+                .map(contact -> "the caller is " + contact.title()
+                        + (contact.tags().isEmpty() ? "" : ", tagged " + String.join(", ", contact.tags())))
+                .orElseGet(() -> bench.caller()
+                        .delivered()
+                        .map(number -> "the caller is " + number)
+                        .orElse("the caller is withheld"));
+        Optional<String> taken = Optional.empty();
+        for (String state : split.cases().keySet()) {
+            boolean holds = Split.callers(state)
+                    .filter(callers -> setByMenu(scene, callers) || Callers.is(scene.plan(), bench.caller(), callers))
+                    .isPresent();
+            if (holds && taken.isEmpty()) {
+                taken = Optional.of(state);
+                why.add(Why.held("case " + state, who));
+            } else {
+                why.add(Why.not("case " + state, taken.isPresent() ? "a case before it holds" : who));
+            }
+        }
+        if (taken.isEmpty()) {
+            why.add(Why.held(OTHERWISE, "no case holds"));
+        }
+        return decided(split, scene, taken.orElse(OTHERWISE), split.title() + ": " + who, why);
+    }
+
+    private static Decision decideByAsk(Split split, Scene scene, Ref ask) {
+        String what = scene.context()
+                .entry()
+                .filter(entry -> entry.ask().equals(ask))
+                .flatMap(Context.Entry::contact)
+                .map(contact -> "The digits are those of " + scene.title(contact))
+                .orElse("The digits are nobody's");
+        return decided(split, scene, found(split, scene, ask), what, List.of());
     }
 
     private static Decision decideByHours(Split split, Scene scene, BenchInHand bench, Hours hours) {

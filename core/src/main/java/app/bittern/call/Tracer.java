@@ -36,7 +36,7 @@ public final class Tracer {
 
     private Trace run() {
         Bench call = bench.bench();
-        Context begin = Context.in(plan.site().defaultLanguage());
+        Context begin = Context.in(Callers.language(plan, call.caller()));
         Optional<Route> route = RouteChoice.winner(plan, call.called(), call.caller(), bench.local());
         if (route.isEmpty()) {
             return unmatched(begin);
@@ -50,6 +50,7 @@ public final class Tracer {
                         state.context());
             }
             Decision decision = Transition.decide(plan, state, bench);
+            bench.note(decision.cause());
             Outcome outcome = outcome(state, decision);
             Context after = outcome.onward() instanceof Onward.Next(State next) ? next.context() : state.context();
             step(state, decision, outcome, after);
@@ -64,9 +65,7 @@ public final class Tracer {
     /// The outcome that was decided on, out of all; a decision that is none of them, or outside its window, is
     /// a fault of ours.
     private Outcome outcome(State state, Decision decision) {
-        Outcome outcome = Transition.outcomes(plan, state).stream()
-                .filter(one -> one.cause().equals(decision.cause()))
-                .findFirst()
+        Outcome outcome = Transition.outcome(plan, state, decision.cause())
                 .orElseThrow(() -> new IllegalStateException(
                         state.at() + " decided on " + decision.cause() + ", which is none of its outcomes"));
         if (!outcome.window().contains(decision.after())) {

@@ -1,20 +1,39 @@
 package app.bittern.call;
 
+import app.bittern.plan.Accepted;
+import app.bittern.plan.Alarm;
 import app.bittern.plan.Announcement;
+import app.bittern.plan.Ask;
+import app.bittern.plan.Chain;
+import app.bittern.plan.Code;
+import app.bittern.plan.Contact;
+import app.bittern.plan.Desk;
 import app.bittern.plan.Extension;
 import app.bittern.plan.Hours;
+import app.bittern.plan.HuntGroup;
 import app.bittern.plan.InboundNumber;
 import app.bittern.plan.Mailbox;
 import app.bittern.plan.Menu;
+import app.bittern.plan.Music;
+import app.bittern.plan.Outbound;
+import app.bittern.plan.Page;
+import app.bittern.plan.Permission;
 import app.bittern.plan.Plan;
 import app.bittern.plan.PlanObject;
 import app.bittern.plan.Prompt;
+import app.bittern.plan.Queue;
+import app.bittern.plan.Recipients;
 import app.bittern.plan.RingGroup;
 import app.bittern.plan.Route;
 import app.bittern.plan.Site;
 import app.bittern.plan.Split;
+import app.bittern.plan.Switch;
+import app.bittern.plan.TestCall;
+import app.bittern.plan.Traffic;
+import app.bittern.plan.TrapTarget;
 import app.bittern.plan.Trunk;
 import java.util.List;
+import java.util.Optional;
 
 /// The transition function: from a state to everything that can happen next.
 public final class Transition {
@@ -30,6 +49,32 @@ public final class Transition {
                 return behaviour.outcomes(object, scene);
             }
         });
+    }
+
+    /// The outcome of one cause in a state, without making all the others.
+    static Optional<Outcome> outcome(Plan plan, State state, Cause cause) {
+        return asked(object(plan, state), new Scene(plan, state), new Question<>() {
+            @Override
+            public <T extends PlanObject> Optional<Outcome> ask(Behaviour<T> behaviour, T object, Scene scene) {
+                return behaviour.outcome(object, scene, cause);
+            }
+        });
+    }
+
+    /// What a bench decides on, for those who look for a bench.
+    ///
+    /// @param after seconds from entering the object
+    /// @param keys  how many of the bench's keys have been used by then
+    public record Decided(Cause cause, int after, int keys) {}
+
+    /// What a bench decides on in a state, when so many of its keys have been used before.
+    public static Decided decided(Plan plan, State state, Bench bench, int keysUsed) {
+        BenchInHand hand = new BenchInHand(bench, plan);
+        for (int key = 0; key < keysUsed; key++) {
+            hand.take();
+        }
+        Decision decision = decide(plan, state, hand);
+        return new Decided(decision.cause(), decision.after(), hand.keysUsed());
     }
 
     /// What a bench decides on in a state.
@@ -60,12 +105,30 @@ public final class Transition {
             case Menu menu -> question.ask(new MenuBehaviour(), menu, scene);
             case RingGroup group -> question.ask(new RingGroupBehaviour(), group, scene);
             case Extension extension -> question.ask(new ExtensionBehaviour(), extension, scene);
+            case Ask ask -> question.ask(new AskBehaviour(), ask, scene);
+            case HuntGroup group -> question.ask(new HuntGroupBehaviour(), group, scene);
+            case Queue queue -> question.ask(new QueueBehaviour(), queue, scene);
+            case Chain chain -> question.ask(new ChainBehaviour(), chain, scene);
+            case Page page -> question.ask(new PageBehaviour(), page, scene);
             case Mailbox mailbox -> question.ask(new MailboxBehaviour(), mailbox, scene);
             case Site o -> throw notForCalls(o);
             case Trunk o -> throw notForCalls(o);
             case InboundNumber o -> throw notForCalls(o);
             case Hours o -> throw notForCalls(o);
+            case Switch o -> throw notForCalls(o);
             case Prompt o -> throw notForCalls(o);
+            case Music o -> throw notForCalls(o);
+            case Contact o -> throw notForCalls(o);
+            case Permission o -> throw notForCalls(o);
+            case Outbound o -> throw notForCalls(o);
+            case Code o -> throw notForCalls(o);
+            case Recipients o -> throw notForCalls(o);
+            case Alarm o -> throw notForCalls(o);
+            case TrapTarget o -> throw notForCalls(o);
+            case Desk o -> throw notForCalls(o);
+            case Traffic o -> throw notForCalls(o);
+            case TestCall o -> throw notForCalls(o);
+            case Accepted o -> throw notForCalls(o);
         };
     }
 

@@ -8,6 +8,7 @@ final class Help {
     static final String HOURS = "Days and hours, such as Mon-Fri 08:30-17:00; the end is not part of it.";
     static final String DESTINATION = "Where the call goes: find by number or name, or create it here.";
     static final String SCRIPT = "The words as they are spoken; 2.5 words are counted as one second.";
+    static final String WAIT = "How long a caller waits at most before the call overflows, such as 5m.";
 
     private Help() {}
 }

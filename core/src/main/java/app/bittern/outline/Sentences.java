@@ -8,22 +8,40 @@ import app.bittern.hours.HoursState;
 import app.bittern.number.E164;
 import app.bittern.outline.Part.Style;
 import app.bittern.outline.Part.Value;
+import app.bittern.plan.Accepted;
+import app.bittern.plan.Alarm;
 import app.bittern.plan.Announcement;
+import app.bittern.plan.Ask;
+import app.bittern.plan.Chain;
+import app.bittern.plan.Code;
+import app.bittern.plan.Contact;
+import app.bittern.plan.Desk;
 import app.bittern.plan.Extension;
 import app.bittern.plan.Hours;
+import app.bittern.plan.HuntGroup;
 import app.bittern.plan.InboundNumber;
 import app.bittern.plan.Kind;
 import app.bittern.plan.Mailbox;
 import app.bittern.plan.Menu;
+import app.bittern.plan.Music;
+import app.bittern.plan.Outbound;
+import app.bittern.plan.Page;
+import app.bittern.plan.Permission;
 import app.bittern.plan.Plan;
 import app.bittern.plan.PlanObject;
 import app.bittern.plan.Prompt;
+import app.bittern.plan.Queue;
+import app.bittern.plan.Recipients;
 import app.bittern.plan.Ref;
 import app.bittern.plan.RingGroup;
 import app.bittern.plan.Route;
 import app.bittern.plan.Seconds;
 import app.bittern.plan.Site;
 import app.bittern.plan.Split;
+import app.bittern.plan.Switch;
+import app.bittern.plan.TestCall;
+import app.bittern.plan.Traffic;
+import app.bittern.plan.TrapTarget;
 import app.bittern.plan.Trunk;
 import java.util.ArrayList;
 import java.util.List;
@@ -32,9 +50,11 @@ import java.util.Optional;
 /// Says each kind of object, and each way to leave one, as a sentence whose parts can be changed.
 final class Sentences {
     private final Plan plan;
+    private final GroupSentences groups;
 
     Sentences(Plan plan) {
         this.plan = plan;
+        this.groups = new GroupSentences(plan);
     }
 
     /// A route as the first row of an outline: `Main line +44 1632 960100 from anyone`.
@@ -69,14 +89,32 @@ final class Sentences {
                 yield parts;
             }
             case Menu menu -> menu(menu, language);
-            case RingGroup group -> group(group);
+            case RingGroup group -> groups.ring(group);
             case Extension extension ->
                 List.of(
                         Part.plain("rings"),
-                        duration(extension.ref(), "ringFor", extension.ringFor(), Help.RING),
-                        rings(extension.ringFor()));
+                        groups.duration(extension.ref(), "ringFor", extension.ringFor(), Help.RING),
+                        groups.rings(extension.ringFor()));
             case Mailbox mailbox -> List.of(Part.end(Style.MESSAGE, "message"));
+            case Ask ask -> groups.ask(ask, prompted(ask.prompt(), language));
+            case HuntGroup group -> groups.hunt(group);
+            case Queue queue -> groups.queue(queue);
+            case Chain chain -> groups.chain(chain);
+            case Page page -> groups.page(page);
             case Route o -> List.of();
+            case Switch o -> List.of();
+            case Music o -> List.of();
+            case Contact o -> List.of();
+            case Permission o -> List.of();
+            case Outbound o -> List.of();
+            case Code o -> List.of();
+            case Recipients o -> List.of();
+            case Alarm o -> List.of();
+            case TrapTarget o -> List.of();
+            case Desk o -> List.of();
+            case Traffic o -> List.of();
+            case TestCall o -> List.of();
+            case Accepted o -> List.of();
             case Site o -> List.of();
             case Trunk o -> List.of();
             case InboundNumber o -> List.of();
@@ -91,7 +129,21 @@ final class Sentences {
                 plan.find(ref, Hours.class)
                         .map(this::hours)
                         .orElseGet(() -> List.of(Part.end(Style.LOST, ref + " is missing")));
+            case Split.By.OfSwitch(Ref ref) ->
+                plan.find(ref, Switch.class)
+                        .map(turned -> List.of(
+                                Part.plain("by switch " + turned.title() + ":"),
+                                Part.digits(String.join(" · ", turned.positions())),
+                                Part.muted("live " + turned.live())))
+                        .orElseGet(() -> List.of(Part.end(Style.LOST, ref + " is missing")));
+            case Split.By.OfCaller caller -> List.of(Part.plain("by who calls"));
+            case Split.By.OfLanguage language -> List.of(Part.plain("by language"));
+            case Split.By.OfAsk(Ref ref) -> List.of(Part.plain("by what was keyed in " + plan.title(ref)));
         };
+    }
+
+    private List<Part> prompted(Optional<Ref> prompt, String language) {
+        return prompt.map(ref -> prompt(ref, language)).orElse(List.of());
     }
 
     private List<Part> hours(Hours hours) {
@@ -138,29 +190,8 @@ final class Sentences {
                 Style.DIGITS,
                 tries,
                 new Part.Edit(menu.ref(), "tries", Value.COUNT, String.valueOf(menu.tries()), Help.TRIES)));
-        parts.add(duration(menu.ref(), "keyWait", menu.keyWait(), Help.KEY_WAIT));
+        parts.add(groups.duration(menu.ref(), "keyWait", menu.keyWait(), Help.KEY_WAIT));
         parts.add(Part.plain("for a key"));
-        return parts;
-    }
-
-    private List<Part> group(RingGroup group) {
-        List<Part> parts = new ArrayList<>(List.of(Part.plain("rings")));
-        parts.add(duration(group.ref(), "ringFor", group.ringFor(), Help.RING));
-        parts.add(rings(group.ringFor()));
-        parts.add(Part.plain("at"));
-        for (RingGroup.Member member : group.members()) {
-            String who = switch (member.party()) {
-                case RingGroup.Party.Inside(Ref extension) -> extension.key();
-                case RingGroup.Party.Outside(E164 number) -> number.international();
-            };
-            parts.add(Part.digits(who));
-            if (member.after().value() > 0) {
-                parts.add(Part.muted("after " + spoken(member.after())));
-            }
-        }
-        if (group.members().isEmpty()) {
-            parts.add(Part.end(Style.LOST, "no members"));
-        }
         return parts;
     }
 
@@ -184,28 +215,15 @@ final class Sentences {
         return said.length() <= 34 ? said : said.substring(0, 32).strip() + "…";
     }
 
-    private Part duration(Ref object, String field, Seconds value, String help) {
-        return Part.token(
-                Style.DIGITS, spoken(value), new Part.Edit(object, field, Value.DURATION, value.toString(), help));
-    }
-
-    /// With a space before each unit, as people read it: `1 m 30 s`.
-    private static String spoken(Seconds value) {
-        return value.toString().replaceAll("([hms])", " $1 ").strip();
-    }
-
-    private Part rings(Seconds value) {
-        int rings =
-                (value.value() + plan.site().ringSeconds() - 1) / plan.site().ringSeconds();
-        return Part.muted("(" + rings + (rings == 1 ? " ring)" : " rings)"));
-    }
-
     /// How callers come by an exit: `after 20 s unanswered`.
     List<Part> label(PlanObject from, List<Cause> causes) {
         if (causes.getFirst() instanceof Cause.Key(String pressed)) {
             List<Part> parts = new ArrayList<>(List.of(Part.key(pressed)));
             keyed(from, pressed).ifPresent(parts::add);
             return parts;
+        }
+        if (causes.getFirst() instanceof Cause.Callback(String pressed)) {
+            return List.of(Part.key(pressed), Part.muted("call back:"));
         }
         if (causes.getFirst() instanceof Cause.Operator) {
             return List.of(Part.key("0"), Part.plain("in the greeting"));
@@ -246,6 +264,18 @@ final class Sentences {
             case Cause.Forwarded always -> "always";
             case Cause.Message message -> "";
             case Cause.Operator operator -> "0";
+            case Cause.Digits(Optional<String> found) ->
+                found.map(contact -> "digits of " + contact).orElse("digits of nobody");
+            case Cause.NoValidDigits none -> "no valid digits";
+            case Cause.Full full -> "full";
+            case Cause.NoAgents none -> "no agents";
+            case Cause.AgentsGone gone -> "no agents left";
+            case Cause.Overflow overflow ->
+                from instanceof Queue queue
+                        ? "after " + GroupSentences.spoken(new Seconds(queue.longestWait()))
+                        : "overflow";
+            case Cause.Callback(String pressed) -> pressed;
+            case Cause.Paged paged -> "";
         };
     }
 
@@ -289,7 +319,11 @@ final class Sentences {
                                             case HOLE -> "nothing is there";
                                             case ENDLESS -> "endless";
                                             case NOBODY ->
-                                                from instanceof RingGroup ? "nobody to ring" : "no mailbox of its own";
+                                                from instanceof RingGroup
+                                                                || from instanceof HuntGroup
+                                                                || from instanceof Queue
+                                                        ? "nobody to ring"
+                                                        : "no mailbox of its own";
                                         })
                                         .orElse(""));
         };
