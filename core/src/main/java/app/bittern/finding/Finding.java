@@ -14,6 +14,7 @@ import java.util.Optional;
 /// @param calls    which calls meet it, in words; empty where none can
 /// @param witness  a call that meets it, confirmed by tracing it
 /// @param fixes    what would mend it
+/// @param accepted why it is accepted, where the plan says so
 public record Finding(
         String code,
         Severity severity,
@@ -22,9 +23,30 @@ public record Finding(
         String says,
         List<String> calls,
         Optional<Bench> witness,
-        List<Fix> fixes) {
+        List<Fix> fixes,
+        Optional<String> accepted) {
     public Finding {
         calls = List.copyOf(calls);
         fixes = List.copyOf(fixes);
+    }
+
+    public Finding inField(String place) {
+        return new Finding(code, severity, object, Optional.of(place), says, calls, witness, fixes, accepted);
+    }
+
+    public Finding shownBy(Optional<Bench> bench) {
+        return new Finding(code, severity, object, field, says, calls, bench, fixes, accepted);
+    }
+
+    public Finding metBy(List<String> some) {
+        return new Finding(code, severity, object, field, says, some, witness, fixes, accepted);
+    }
+
+    public Finding mendedBy(List<Fix> ways) {
+        return new Finding(code, severity, object, field, says, calls, witness, ways, accepted);
+    }
+
+    Finding acceptedBecause(String reason) {
+        return new Finding(code, severity, object, field, says, calls, witness, fixes, Optional.of(reason));
     }
 }

@@ -3,9 +3,66 @@ package app.bittern.finding.checks;
 import app.bittern.finding.Check;
 import java.util.List;
 
-/// The list of checks; a new one is a line here.
+/// The list of checks, in the order in which their findings are read; a new one is a line here.
 public final class Checks {
-    public static final List<Check> ALL = List.of(new Hole());
+    public static final List<Check> ALL = List.of(
+            new Hole(),
+            new Endless(),
+            new TimedRound(),
+            new LostCall(),
+            new Unmatched(),
+            new NoRouteForAnything(),
+            new RouteNeverReached(),
+            new RoutesTied(),
+            new NumberTwice(),
+            new NumberBegins(),
+            new NumberOutsideBlock(),
+            new KeyBeginsExtension(),
+            new MenuTrap(),
+            new MenuGivesUpIntoItself(),
+            new MenuSpeech(),
+            new KeySaid(),
+            new HoursStateNever(),
+            new HoursGap(),
+            new NoHoliday(),
+            new CaseImpossible(),
+            new PromptLanguage(),
+            new PromptUnused(),
+            new PromptEmpty(),
+            new RingShort(),
+            new RingLong(),
+            new GroupEmpty(),
+            new MemberTwice(),
+            new MemberUnconfirmed(),
+            new GroupWantsQueue(),
+            new QueueWantsGroup(),
+            new QueueUnstaffed(),
+            new QueueRing(),
+            new QueueWrapUp(),
+            new QueueEndless(),
+            new QueueOverlap(),
+            new PositionOften(),
+            new AgentTwoQueues(),
+            new WrongMailbox(),
+            new MailboxUnattended(),
+            new MailboxSmall(),
+            new MailboxSilent(),
+            new ChainLong(),
+            new ForwardBarred(),
+            new SilentWait(),
+            new TrunkChannels(),
+            new EmergencyNoRoute(),
+            new EmergencyNoAlarm(),
+            new EmergencyBarred(),
+            new AlarmNoRecipients(),
+            new AlarmManyAddresses(),
+            new AlarmNoTarget(),
+            new AlarmNeverSetOff(),
+            new AlarmPageBarred(),
+            new TrapTargetIdle(),
+            new EquipmentUnreported(),
+            new CodeWithoutPin(),
+            new NotReached());
 
     private Checks() {}
 }

@@ -1,0 +1,102 @@
+package app.bittern.compare;
+
+import app.bittern.call.ExitField;
+import app.bittern.plan.Contact;
+import app.bittern.plan.Extension;
+import app.bittern.plan.Kind;
+import app.bittern.plan.Link;
+import app.bittern.plan.Mailbox;
+import app.bittern.plan.Menu;
+import app.bittern.plan.Plan;
+import app.bittern.plan.PlanObject;
+import app.bittern.plan.Ref;
+import app.bittern.plan.Split;
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Deque;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+/// The objects from which a call can come to something that has changed; from all others, both plans do the same.
+///
+/// Found by going backwards over references in both plans; cost: their references.
+final class Touched {
+    private final Set<Ref> touched = new HashSet<>();
+    private final boolean everything;
+
+    Touched(Plan before, Plan after) {
+        Set<Ref> changed = new HashSet<>();
+        before.objects().stream()
+                .filter(object ->
+                        !after.find(object.ref()).filter(object::equals).isPresent())
+                .forEach(object -> changed.add(object.ref()));
+        after.objects().stream()
+                .filter(object -> before.find(object.ref()).isEmpty())
+                .forEach(object -> changed.add(object.ref()));
+        everything = changed.stream().anyMatch(ref -> ref.kind() == Kind.SITE);
+        for (Plan plan : List.of(before, after)) {
+            spread(plan, changed);
+        }
+    }
+
+    private void spread(Plan plan, Set<Ref> changed) {
+        Map<Ref, List<Ref>> users = new HashMap<>();
+        List<Ref> dialling = new ArrayList<>();
+        for (PlanObject object : plan.objects()) {
+            for (Link link : object.links()) {
+                link.target()
+                        .ifPresent(ref -> users.computeIfAbsent(ref, r -> new ArrayList<>())
+                                .add(object.ref()));
+            }
+            if (object instanceof Menu menu && menu.dialExtensions()) {
+                dialling.add(object.ref());
+            }
+        }
+        boolean people = changed.stream().anyMatch(ref -> ref.kind() == Kind.EXTENSION || ref.kind() == Kind.MAILBOX);
+        boolean menus = changed.stream().anyMatch(ref -> ref.kind() == Kind.MENU);
+        boolean contacts = changed.stream().anyMatch(ref -> ref.kind() == Kind.CONTACT);
+        Deque<Ref> work = new ArrayDeque<>(changed);
+        for (PlanObject object : plan.objects()) {
+            if ((people && leads(object, "own-mailbox"))
+                    || (menus && leads(object, "back"))
+                    || (contacts && asksContacts(object))) {
+                work.add(object.ref());
+            }
+        }
+        boolean dialled = false;
+        Set<Ref> seen = new HashSet<>();
+        while (!work.isEmpty()) {
+            Ref ref = work.remove();
+            if (!seen.add(ref)) {
+                continue;
+            }
+            work.addAll(users.getOrDefault(ref, List.of()));
+            if (ref.kind() == Kind.EXTENSION && !dialled) {
+                dialled = true;
+                work.addAll(dialling);
+            }
+        }
+        touched.addAll(seen);
+    }
+
+    private static boolean leads(PlanObject object, String where) {
+        return (object instanceof Extension || object instanceof Menu || !(object instanceof Mailbox))
+                && ExitField.all(object).stream()
+                        .anyMatch(field -> ExitField.value(object, field).equals(where));
+    }
+
+    private static boolean asksContacts(PlanObject object) {
+        return object.ref().kind() == Kind.ASK
+                || object instanceof Contact
+                || (object instanceof Split split
+                        && (split.by() instanceof Split.By.OfCaller || split.by() instanceof Split.By.OfAsk))
+                || object.ref().kind() == Kind.ROUTE;
+    }
+
+    boolean is(Ref ref) {
+        return everything || touched.contains(ref);
+    }
+}

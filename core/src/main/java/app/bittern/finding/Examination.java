@@ -1,0 +1,77 @@
+package app.bittern.finding;
+
+import app.bittern.hours.Horizon;
+import app.bittern.paths.Paths;
+import app.bittern.paths.Reached;
+import app.bittern.plan.Link;
+import app.bittern.plan.Plan;
+import app.bittern.plan.PlanObject;
+import app.bittern.plan.Ref;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/// A plan while it is examined, with what several checks need, computed once and only if one asks.
+public final class Examination {
+    private final Plan plan;
+    private final Horizon horizon;
+    private Optional<Paths> paths = Optional.empty();
+    private Optional<Reached> reached = Optional.empty();
+    private Optional<Reached> rounds = Optional.empty();
+    private Optional<Map<Ref, List<Plan.Use>>> uses = Optional.empty();
+
+    public Examination(Plan plan, Horizon horizon) {
+        this.plan = plan;
+        this.horizon = horizon;
+    }
+
+    public Plan plan() {
+        return plan;
+    }
+
+    public Horizon horizon() {
+        return horizon;
+    }
+
+    /// Every path.
+    public Paths paths() {
+        Paths all = paths.orElseGet(() -> Paths.of(plan, horizon));
+        paths = Optional.of(all);
+        return all;
+    }
+
+    /// What calls come to.
+    public Reached reached() {
+        Reached all = reached.orElseGet(() -> Reached.of(paths()));
+        reached = Optional.of(all);
+        return all;
+    }
+
+    /// What calls come to, with every round that no caller chooses told as endless.
+    public Reached rounds() {
+        Reached all = rounds.orElseGet(() -> Reached.ofRounds(paths()));
+        rounds = Optional.of(all);
+        return all;
+    }
+
+    /// The places that refer to an object.
+    public List<Plan.Use> uses(Ref ref) {
+        Map<Ref, List<Plan.Use>> all = uses.orElseGet(this::collected);
+        uses = Optional.of(all);
+        return all.getOrDefault(ref, List.of());
+    }
+
+    private Map<Ref, List<Plan.Use>> collected() {
+        Map<Ref, List<Plan.Use>> all = new LinkedHashMap<>();
+        for (PlanObject object : plan.objects()) {
+            for (Link link : object.links()) {
+                link.target()
+                        .ifPresent(ref -> all.computeIfAbsent(ref, r -> new ArrayList<>())
+                                .add(new Plan.Use(object.ref(), link.field())));
+            }
+        }
+        return all;
+    }
+}

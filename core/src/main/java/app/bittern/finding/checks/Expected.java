@@ -1,0 +1,76 @@
+package app.bittern.finding.checks;
+
+import app.bittern.call.RouteChoice;
+import app.bittern.number.E164;
+import app.bittern.plan.Announcement;
+import app.bittern.plan.Destination;
+import app.bittern.plan.Menu;
+import app.bittern.plan.Plan;
+import app.bittern.plan.PlanObject;
+import app.bittern.plan.Ref;
+import app.bittern.plan.Route;
+import app.bittern.plan.Split;
+import app.bittern.plan.Traffic;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/// The calls an hour that are expected in an object at the busiest, as far as the plan's traffic tells.
+///
+/// Calls of a number count in an object where its route leads there at once or by splits and announcements; of the
+/// calls that come to a menu, the share that presses a key goes on with it. What forks otherwise is not followed.
+final class Expected {
+    private final Plan plan;
+    private final Map<Ref, Double> calls = new LinkedHashMap<>();
+
+    private Expected(Plan plan) {
+        this.plan = plan;
+    }
+
+    static Map<Ref, Double> callsPerHour(Plan plan) {
+        Expected expected = new Expected(plan);
+        plan.all(Traffic.class)
+                .findFirst()
+                .ifPresent(traffic -> traffic.numbers().forEach((number, rates) -> {
+                    Map<Ref, Double> here = new LinkedHashMap<>();
+                    RouteChoice.reached(plan, new E164(number.key())).stream()
+                            .filter(route -> route.caller() instanceof Route.From.Any)
+                            .flatMap(route -> route.to().stream())
+                            .limit(1)
+                            .forEach(to ->
+                                    expected.follow(traffic, to, rates.busiest().doubleValue(), here, new HashSet<>()));
+                    here.forEach((ref, rate) -> expected.calls.merge(ref, rate, Double::sum));
+                }));
+        return expected.calls;
+    }
+
+    /// Goes on to where calls may be at the busiest: of several cases each counts in full, as any may hold then.
+    private void follow(Traffic traffic, Destination to, double rate, Map<Ref, Double> here, Set<Ref> passed) {
+        Optional<PlanObject> object = to.target().filter(passed::add).flatMap(plan::find);
+        if (object.isEmpty()) {
+            return;
+        }
+        switch (object.get()) {
+            case Split split -> {
+                split.cases().values().forEach(one -> follow(traffic, one, rate, here, passed));
+                split.otherwise().ifPresent(one -> follow(traffic, one, rate, here, passed));
+            }
+            case Announcement announcement ->
+                announcement.to().ifPresent(one -> follow(traffic, one, rate, here, passed));
+            case Menu menu ->
+                traffic.choices()
+                        .getOrDefault(menu.ref(), Map.of())
+                        .forEach((key, share) -> Optional.ofNullable(menu.keys().get(key))
+                                .flatMap(Menu.OnKey::to)
+                                .ifPresent(one -> follow(
+                                        traffic,
+                                        one,
+                                        rate * share.percent().doubleValue() / 100,
+                                        here,
+                                        new HashSet<>(passed))));
+            default -> here.merge(object.get().ref(), rate, Math::max);
+        }
+    }
+}

@@ -1,0 +1,52 @@
+package app.bittern.finding.checks;
+
+import app.bittern.finding.About;
+import app.bittern.finding.Check;
+import app.bittern.finding.Examination;
+import app.bittern.finding.Finding;
+import app.bittern.finding.Severity;
+import app.bittern.plan.Extension;
+import app.bittern.plan.Menu;
+import app.bittern.plan.Plan;
+import java.util.List;
+import java.util.stream.Stream;
+
+/// A menu key with which extensions begin that can be dialled in the menu.
+final class KeyBeginsExtension implements Check {
+    private static final About ABOUT = new About(
+            "menu-key-extension",
+            "Key begins an extension",
+            Severity.WARNING,
+            "A menu key with which extensions begin that can be dialled in the menu.",
+            "The key is taken at once, so these extensions cannot be dialled in full on a telephone. Choose another key, or do not let callers dial extensions.");
+
+    @Override
+    public About about() {
+        return ABOUT;
+    }
+
+    @Override
+    public List<Finding> examine(Examination examination) {
+        Plan plan = examination.plan();
+        return plan.all(Menu.class).flatMap(menu -> keys(plan, menu)).toList();
+    }
+
+    private static Stream<Finding> keys(Plan plan, Menu menu) {
+        if (!menu.dialExtensions()) {
+            return Stream.empty();
+        }
+        return menu.keys().keySet().stream().flatMap(key -> {
+            List<String> begun = plan.all(Extension.class)
+                    .map(Extension::dialled)
+                    .filter(number -> number.length() > 1 && number.startsWith(key))
+                    .toList();
+            return begun.isEmpty()
+                    ? Stream.empty()
+                    : Stream.of(ABOUT.at(
+                            menu.ref(),
+                            "keys/" + key,
+                            "Key " + key + " of " + Says.the(menu) + " is where extensions " + Says.some(begun)
+                                    + " begin, which callers may dial here."));
+        });
+    }
+}

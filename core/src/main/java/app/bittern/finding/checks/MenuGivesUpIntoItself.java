@@ -1,0 +1,43 @@
+package app.bittern.finding.checks;
+
+import app.bittern.finding.About;
+import app.bittern.finding.Check;
+import app.bittern.finding.Examination;
+import app.bittern.finding.Finding;
+import app.bittern.finding.Severity;
+import app.bittern.plan.Destination;
+import app.bittern.plan.Menu;
+import app.bittern.plan.Plan;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/// A menu that begins again when a caller presses no valid key.
+final class MenuGivesUpIntoItself implements Check {
+    private static final About ABOUT = new About(
+            "menu-give-up",
+            "Menu without giving up",
+            Severity.WARNING,
+            "A menu that begins again when a caller presses no valid key.",
+            "A caller who cannot press keys never gets out. Let it give up to a person or a mailbox.");
+
+    @Override
+    public About about() {
+        return ABOUT;
+    }
+
+    @Override
+    public List<Finding> examine(Examination examination) {
+        Plan plan = examination.plan();
+        return plan.all(Menu.class).flatMap(menu -> again(menu)).toList();
+    }
+
+    private static Stream<Finding> again(Menu menu) {
+        boolean again = menu.giveUp()
+                .filter(to -> to instanceof Destination.Repeat || to.target().equals(Optional.of(menu.ref())))
+                .isPresent();
+        return again
+                ? Stream.of(ABOUT.at(menu.ref(), "giveUp", Says.the(menu) + " begins again where it should give up."))
+                : Stream.empty();
+    }
+}

@@ -1,0 +1,42 @@
+package app.bittern.finding.checks;
+
+import app.bittern.plan.Chain;
+import app.bittern.plan.Extension;
+import app.bittern.plan.HuntGroup;
+import app.bittern.plan.Plan;
+import app.bittern.plan.PlanObject;
+import app.bittern.plan.Queue;
+import app.bittern.plan.RingGroup;
+import app.bittern.plan.Seconds;
+import java.util.ArrayList;
+import java.util.List;
+
+/// The ring times of a plan.
+final class Rings {
+    private Rings() {}
+
+    /// @param field where it is set
+    record Ring(PlanObject object, String field, Seconds seconds) {}
+
+    static List<Ring> of(Plan plan) {
+        List<Ring> rings = new ArrayList<>();
+        for (PlanObject object : plan.objects()) {
+            switch (object) {
+                case Extension extension -> rings.add(new Ring(extension, "ringFor", extension.ringFor()));
+                case RingGroup group -> rings.add(new Ring(group, "ringFor", group.ringFor()));
+                case HuntGroup group -> rings.add(new Ring(group, "ringEach", group.ringEach()));
+                case Queue queue -> rings.add(new Ring(queue, "ringEach", queue.ringEach()));
+                case Chain chain -> {
+                    for (int index = 0; index < chain.stages().size(); index++) {
+                        rings.add(new Ring(
+                                chain,
+                                "stages/" + index + "/for",
+                                chain.stages().get(index).time()));
+                    }
+                }
+                default -> {}
+            }
+        }
+        return rings;
+    }
+}

@@ -1,0 +1,32 @@
+package app.bittern.finding.checks;
+
+import app.bittern.plan.PlanObject;
+import java.util.List;
+import java.util.Locale;
+
+/// Words that findings share.
+final class Says {
+    private Says() {}
+
+    /// `Queue Bookings`.
+    static String the(PlanObject object) {
+        String title = object.ref().kind().title() + " " + object.title();
+        return title.substring(0, 1).toUpperCase(Locale.ROOT) + title.substring(1);
+    }
+
+    /// `1 caller`, `2 callers`.
+    static String count(long many, String what) {
+        return many + " " + what + (many == 1 ? "" : "s");
+    }
+
+    /// `a, b and c`, the first few of them.
+    static String some(List<String> all) {
+        int most = 5;
+        if (all.size() > most) {
+            return String.join(", ", all.subList(0, most)) + " and " + (all.size() - most) + " more";
+        }
+        return all.size() < 2
+                ? String.join("", all)
+                : String.join(", ", all.subList(0, all.size() - 1)) + " and " + all.getLast();
+    }
+}
