@@ -6,6 +6,7 @@ import app.bittern.formats.Problem;
 import app.bittern.plan.Plan;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import picocli.CommandLine.Option;
 
 /// The options that set the bench.
@@ -41,8 +42,26 @@ final class BenchArguments {
             description = "What a phone does: 2001=\"answers 6s\", 2002=busy, 2010=off; silent where not given.")
     private List<String> phones = new ArrayList<>();
 
+    @Option(
+            names = "--trunk",
+            paramLabel = "KEY",
+            description = "The trunk on which the call arrives; --to is then what it delivers, such as 960170.")
+    private Optional<String> trunk = Optional.empty();
+
+    @Option(
+            names = "--switch",
+            paramLabel = "SWITCH=POSITION",
+            description = "The position of a switch: storm=sailings-off; live where not given.")
+    private List<String> switches = new ArrayList<>();
+
+    @Option(names = "--agent", paramLabel = "EXTENSION", description = "An agent who has logged in by phone.")
+    private List<String> agents = new ArrayList<>();
+
+    @Option(names = "--waiting", paramLabel = "QUEUE=COUNT", description = "Callers already waiting: bookings=3.")
+    private List<String> waiting = new ArrayList<>();
+
     Bench bench(Plan plan) {
-        return switch (new BenchText(to, from, at, keys, phones).read(plan)) {
+        return switch (new BenchText(to, trunk, from, at, keys, phones, switches, agents, waiting).read(plan)) {
             case BenchText.Result.Read(Bench bench) -> bench;
             case BenchText.Result.Refused(List<Problem> problems) ->
                 throw new Unusable(

@@ -9,10 +9,23 @@ import picocli.CommandLine.Command;
         mixinStandardHelpOptions = true,
         version = "bittern 0.1",
         description = "Computes what calls do in a plan.",
-        subcommands = TraceCommand.class)
+        subcommands = {
+            CheckCommand.class,
+            TraceCommand.class,
+            PathsCommand.class,
+            WeekCommand.class,
+            CompareCommand.class,
+            ProveCommand.class,
+            ErlangCommand.class,
+            ConvertCommand.class,
+            SchemaCommand.class
+        })
 public final class Bittern {
     /// What of the command line could not be used.
     static final int UNUSABLE = 2;
+
+    /// Something was found that was asked for: findings, differences, failed test calls.
+    static final int FOUND = 1;
 
     private Bittern() {}
 

@@ -13,7 +13,11 @@ final class PlanArgument {
     private PlanArgument() {}
 
     static Plan read(Path file) {
-        return switch (PlanFile.read(text(file))) {
+        return read(file, text(file));
+    }
+
+    static Plan read(Path file, String text) {
+        return switch (PlanFile.read(text)) {
             case PlanFile.Result.Read(Plan plan) -> plan;
             case PlanFile.Result.Refused(var problems) ->
                 throw new Unusable(problems.stream()
@@ -22,7 +26,8 @@ final class PlanArgument {
         };
     }
 
-    private static String text(Path file) {
+    /// The text of a file.
+    static String text(Path file) {
         try {
             return Files.readString(file);
         } catch (MalformedInputException notText) {

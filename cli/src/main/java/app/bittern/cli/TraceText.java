@@ -1,6 +1,5 @@
 package app.bittern.cli;
 
-import app.bittern.call.Ending;
 import app.bittern.call.Trace;
 import app.bittern.call.Why;
 import app.bittern.plan.Seconds;
@@ -20,14 +19,11 @@ final class TraceText {
                 line(text, why.held() ? "           + " : "           - ", why.rule() + ": " + why.because());
             }
         }
-        line(text, String.format(Locale.ROOT, "%7s  ", Seconds.clock(trace.second())), ending(trace.ending()));
+        line(
+                text,
+                String.format(Locale.ROOT, "%7s  ", Seconds.clock(trace.second())),
+                "Ends: " + EndingText.of(trace.ending()));
         return text.toString().stripTrailing();
-    }
-
-    private static String ending(Ending ending) {
-        return "Ends: " + ending.kind().word()
-                + ending.cause().map(cause -> " (" + cause.word() + ")").orElse("") + " in " + ending.in()
-                + ending.by().map(by -> " by " + by).orElse("");
     }
 
     /// Breaks a long line at a space, and goes on under its beginning.

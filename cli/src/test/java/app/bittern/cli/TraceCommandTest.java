@@ -49,8 +49,8 @@ class TraceCommandTest {
         assertThat(trace.at("/ending").toString())
                 .isEqualTo("{\"kind\":\"message\",\"in\":\"mailbox/bookings\",\"second\":4}");
         assertThat(trace.at("/route").asString()).isEqualTo("route/main");
-        assertThat(trace.at("/steps/1/object").asString()).isEqualTo("split/terminal-hours");
-        assertThat(trace.at("/steps/1/why").toString())
+        assertThat(trace.at("/steps/2/object").asString()).isEqualTo("split/terminal-hours");
+        assertThat(trace.at("/steps/2/why").toString())
                 .contains("\"held\":true")
                 .contains("\"held\":false");
         assertThat(trace.at("/language").asString()).isEqualTo("en-GB");

@@ -1,0 +1,61 @@
+package app.bittern.cli;
+
+import app.bittern.finding.Finding;
+import app.bittern.finding.Severity;
+import app.bittern.formats.BenchText;
+import app.bittern.formats.Places;
+import app.bittern.plan.Plan;
+import java.nio.file.Path;
+import java.util.List;
+
+/// Findings for people: the worst first, each with its place and a call that shows it.
+final class CheckText {
+    private CheckText() {}
+
+    static String of(Plan plan, List<Finding> findings, Path file, Places places) {
+        Table table = new Table(10, 30);
+        for (Finding finding : findings) {
+            String place = places.of(finding.object(), finding.field())
+                    .map(at -> file.getFileName() + ":" + at.line() + ":" + at.column())
+                    .orElse("");
+            table.row(finding.severity().word(), finding.code(), finding.says());
+            table.row(
+                    "",
+                    place,
+                    finding.witness()
+                            .map(bench -> "Try: " + arguments(BenchText.of(plan, bench)))
+                            .orElse(""));
+            finding.fixes().forEach(fix -> table.row("", "", "Fix: " + fix.title()));
+            finding.accepted().ifPresent(reason -> table.row("", "", "Accepted: " + reason));
+        }
+        String counts = String.join(
+                ", ",
+                List.of(Severity.values()).stream()
+                        .map(severity -> count(findings, severity) + " " + severity.word())
+                        .toList());
+        return (findings.isEmpty() ? "" : table + "\n\n") + counts;
+    }
+
+    private static long count(List<Finding> findings, Severity severity) {
+        return findings.stream()
+                .filter(finding -> finding.severity() == severity)
+                .count();
+    }
+
+    /// A bench as the options of `trace`.
+    static String arguments(BenchText bench) {
+        StringBuilder text = new StringBuilder("--to " + bench.to());
+        if (!bench.from().equals("withheld")) {
+            text.append(" --from ").append(bench.from());
+        }
+        text.append(" --at ").append(bench.at());
+        if (!bench.keys().isEmpty()) {
+            text.append(" --keys ").append(bench.keys());
+        }
+        bench.phones().forEach(phone -> text.append(" --phone \"").append(phone).append('"'));
+        bench.switches().forEach(turned -> text.append(" --switch ").append(turned));
+        bench.agents().forEach(agent -> text.append(" --agent ").append(agent));
+        bench.waiting().forEach(line -> text.append(" --waiting ").append(line));
+        return text.toString();
+    }
+}

@@ -1,0 +1,160 @@
+package app.bittern.cli;
+
+import app.bittern.call.Ending;
+import app.bittern.formats.Json;
+import app.bittern.formats.PathsJson;
+import app.bittern.number.E164;
+import app.bittern.paths.NumberPaths;
+import app.bittern.paths.PathFilter;
+import app.bittern.paths.PathList;
+import app.bittern.paths.Paths;
+import app.bittern.plan.InboundNumber;
+import app.bittern.plan.Plan;
+import app.bittern.plan.Ref;
+import app.bittern.plan.Seconds;
+import java.io.PrintWriter;
+import java.nio.file.Path;
+import java.time.DateTimeException;
+import java.time.LocalDateTime;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.Callable;
+import java.util.stream.Stream;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.JsonNodeFactory;
+import tools.jackson.databind.node.ObjectNode;
+
+/// `bittern paths`: counts every path that calls to a number can take, and lists them.
+@Command(
+        name = "paths",
+        mixinStandardHelpOptions = true,
+        description = "Counts every path that calls to a number can take, and lists them.",
+        footer = {
+            "",
+            "Example:",
+            "  ./bittern paths demo/saltreach.yaml --to +441632960100",
+            "  ./bittern paths plan.yaml --to +441632960100 --list --ending lost --json"
+        })
+final class PathsCommand implements Callable<Integer> {
+    @Spec
+    private CommandSpec spec = CommandSpec.create();
+
+    @Parameters(paramLabel = "PLAN", description = "The plan file, YAML or JSON.")
+    private Path file = Path.of("");
+
+    @Option(names = "--json", description = "As JSON.")
+    private boolean json;
+
+    @Option(names = "--to", paramLabel = "NUMBER", description = "The number called; all inbound numbers where absent.")
+    private Optional<String> to = Optional.empty();
+
+    @Option(names = "--list", description = "Also the paths one by one.")
+    private boolean list;
+
+    @Option(
+            names = "--limit",
+            paramLabel = "K",
+            defaultValue = "100",
+            description = "How many are listed at most (100).")
+    private int limit;
+
+    @Option(names = "--skip", paramLabel = "K", defaultValue = "0", description = "How many are passed over first.")
+    private int skip;
+
+    @Option(names = "--ending", paramLabel = "KIND", description = "List those that end so: answered, message, lost …")
+    private Optional<String> ending = Optional.empty();
+
+    @Option(names = "--in", paramLabel = "OBJECT", description = "List those that end here: mailbox/bookings.")
+    private Optional<String> in = Optional.empty();
+
+    @Option(names = "--passes", paramLabel = "OBJECT", description = "List those that pass an object: queue/bookings.")
+    private Optional<String> passes = Optional.empty();
+
+    @Option(names = "--longer", paramLabel = "TIME", description = "List those that may take longer: 3m.")
+    private Optional<String> longer = Optional.empty();
+
+    @Option(names = "--when", paramLabel = "INSTANT", description = "List those possible then: 2026-11-28T20:00.")
+    private Optional<String> when = Optional.empty();
+
+    @Mixin
+    private WeeksArgument weeks = new WeeksArgument();
+
+    @Override
+    public Integer call() {
+        Plan plan = PlanArgument.read(file);
+        PathFilter filter = filter();
+        Paths paths = Paths.of(plan, weeks.horizon(plan));
+        List<E164> numbers = to.map(text -> List.of(number(plan, text)))
+                .orElseGet(() ->
+                        plan.all(InboundNumber.class).map(InboundNumber::called).toList());
+        PrintWriter out = spec.commandLine().getOut();
+        if (json) {
+            List<ObjectNode> all = numbers.stream()
+                    .map(number -> paths.of(number))
+                    .map(number -> PathsJson.of(number, plan, listed(number, filter)))
+                    .toList();
+            ArrayNode array = JsonNodeFactory.instance.arrayNode();
+            all.forEach(array::add);
+            out.println(Json.pretty(to.isPresent() ? all.getFirst() : array));
+        } else {
+            numbers.forEach(number -> {
+                NumberPaths one = paths.of(number);
+                out.println(PathsText.of(plan, one, listed(one, filter)));
+            });
+        }
+        out.flush();
+        return 0;
+    }
+
+    private Optional<List<app.bittern.paths.Path>> listed(NumberPaths number, PathFilter filter) {
+        return list ? Optional.of(PathList.of(number, filter, skip, limit)) : Optional.empty();
+    }
+
+    /// The number that is meant, in E.164 or as it is dialled in the site's country.
+    static E164 number(Plan plan, String text) {
+        return E164.typed(text, plan.site().country())
+                .orElseThrow(
+                        () -> new Unusable(List.of("--to: found '" + text + "'; allowed is " + E164.ALLOWED + ".")));
+    }
+
+    private PathFilter filter() {
+        return new PathFilter(
+                ending.map(word -> Stream.of(Ending.Kind.values())
+                        .filter(kind -> kind.word().equals(word))
+                        .findFirst()
+                        .orElseThrow(() -> unusable(
+                                "ending",
+                                word,
+                                "one of "
+                                        + String.join(
+                                                ", ",
+                                                Stream.of(Ending.Kind.values())
+                                                        .map(Ending.Kind::word)
+                                                        .toList())))),
+                in,
+                passes.map(text -> Ref.parse(text)
+                        .orElseThrow(() -> unusable("passes", text, "a reference such as queue/bookings"))),
+                longer.map(text -> Seconds.parse(text)
+                        .map(Seconds::value)
+                        .orElseThrow(() -> unusable("longer", text, Seconds.ALLOWED))),
+                when.map(PathsCommand::instant));
+    }
+
+    private static LocalDateTime instant(String text) {
+        try {
+            return LocalDateTime.parse(text);
+        } catch (DateTimeException notATime) {
+            throw unusable("when", text, "a date and time such as 2026-11-28T20:00");
+        }
+    }
+
+    private static Unusable unusable(String option, String found, String allowed) {
+        return new Unusable(List.of("--" + option + ": found '" + found + "'; allowed is " + allowed + "."));
+    }
+}

@@ -1,0 +1,26 @@
+package app.bittern.cli;
+
+import app.bittern.formats.Proof;
+import app.bittern.plan.Seconds;
+import java.util.List;
+
+/// Test calls for people.
+final class ProveText {
+    private ProveText() {}
+
+    static String of(List<Proof> proofs) {
+        if (proofs.isEmpty()) {
+            return "The plan has no test calls.";
+        }
+        Table table = new Table(8, 40);
+        for (Proof proof : proofs) {
+            String ended = proof.trace()
+                    .map(trace -> EndingText.of(trace.ending()) + " at " + Seconds.clock(trace.second()))
+                    .orElse("");
+            table.row(proof.passed() ? "passed" : "FAILED", proof.call().title(), ended);
+            proof.failures().forEach(failure -> table.row("", "", failure));
+        }
+        long failed = proofs.stream().filter(proof -> !proof.passed()).count();
+        return table + "\n\n" + (proofs.size() - failed) + " passed, " + failed + " failed";
+    }
+}

@@ -1,0 +1,34 @@
+package app.bittern.cli;
+
+import app.bittern.hours.Horizon;
+import app.bittern.plan.Plan;
+import java.time.DateTimeException;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.util.List;
+import java.util.Optional;
+import picocli.CommandLine.Option;
+
+/// The option that sets which weeks are looked at.
+final class WeeksArgument {
+    @Option(
+            names = "--at",
+            paramLabel = "DATE",
+            description = "A day of the first week that is looked at: 2026-11-23; today where absent.")
+    private Optional<String> at = Optional.empty();
+
+    /// The 53 weeks from the Monday of that week.
+    Horizon horizon(Plan plan) {
+        LocalDate day = at.map(WeeksArgument::day)
+                .orElseGet(() -> LocalDate.now(plan.site().timeZone()));
+        return Horizon.around(day, plan.site().timeZone());
+    }
+
+    private static LocalDate day(String text) {
+        try {
+            return text.contains("T") ? LocalDateTime.parse(text).toLocalDate() : LocalDate.parse(text);
+        } catch (DateTimeException notADay) {
+            throw new Unusable(List.of("--at: found '" + text + "'; allowed is a day such as 2026-11-23."));
+        }
+    }
+}

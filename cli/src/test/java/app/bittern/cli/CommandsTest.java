@@ -1,0 +1,258 @@
+package app.bittern.cli;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.PrintStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import javax.xml.parsers.DocumentBuilderFactory;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+class CommandsTest {
+    private static final String PLAN = "../demo/saltreach.yaml";
+    private static final String MAIN = "+441632960100";
+
+    @TempDir
+    private Path folder = Path.of("");
+
+    private record Said(int status, String out, String err) {
+        JsonNode json() {
+            return JsonMapper.builder().build().readTree(out);
+        }
+    }
+
+    private static Said say(String... arguments) {
+        PrintStream out = System.out;
+        PrintStream err = System.err;
+        ByteArrayOutputStream said = new ByteArrayOutputStream();
+        ByteArrayOutputStream complained = new ByteArrayOutputStream();
+        try {
+            System.setOut(new PrintStream(said, true, StandardCharsets.UTF_8));
+            System.setErr(new PrintStream(complained, true, StandardCharsets.UTF_8));
+            int status = Bittern.run(arguments);
+            return new Said(status, said.toString(StandardCharsets.UTF_8), complained.toString(StandardCharsets.UTF_8));
+        } finally {
+            System.setOut(out);
+            System.setErr(err);
+        }
+    }
+
+    private String changed(String from, String to) throws IOException {
+        String text = Files.readString(Path.of(PLAN));
+        assertThat(text).contains(from);
+        Path file = folder.resolve("changed.yaml");
+        Files.writeString(file, text.replace(from, to));
+        return file.toString();
+    }
+
+    @Test
+    void checkTellsWhatTheDemoPlanHasAndEndsByTheSeverityAskedFor() {
+        Said said = say("check", PLAN, "--at", "2026-11-23", "--json");
+        assertThat(said.status()).isEqualTo(1);
+        JsonNode language = said.json().get(1);
+        assertThat(language.get("code").asString()).isEqualTo("prompt-language");
+        assertThat(language.get("object").asString()).isEqualTo("prompt/sailings-off");
+        assertThat(language.get("field").asString()).isEqualTo("nb-NO");
+        assertThat(language.at("/witness/switches/storm").asString()).isEqualTo("sailings-off");
+        assertThat(language.get("fixes").isArray()).isTrue();
+        assertThat(say("check", PLAN, "--at", "2026-11-23", "--severity", "blocking")
+                        .status())
+                .isZero();
+        assertThat(say("check", PLAN, "--severity", "worst").status()).isEqualTo(2);
+    }
+
+    @Test
+    void sarifNamesTheLineAndColumnOfEachFinding() throws IOException {
+        String broken = changed("noAnswer: mailbox/reception", "noAnswer: mailbox/receptoin");
+        Said said = say("check", broken, "--at", "2026-11-23", "--sarif");
+        JsonNode result = said.json().at("/runs/0/results/0");
+        assertThat(said.json().get("version").asString()).isEqualTo("2.1.0");
+        assertThat(result.get("ruleId").asString()).isEqualTo("hole");
+        assertThat(result.get("level").asString()).isEqualTo("error");
+        assertThat(result.at("/message/text").asString()).contains("the nearest is mailbox/reception");
+        int line = result.at("/locations/0/physicalLocation/region/startLine").asInt();
+        assertThat(Files.readAllLines(Path.of(broken)).get(line - 1)).contains("receptoin");
+        assertThat(said.json().at("/runs/0/tool/driver/rules").size()).isGreaterThan(50);
+    }
+
+    @Test
+    void pathsCountsAndLists() {
+        JsonNode one = say("paths", PLAN, "--to", MAIN, "--at", "2026-11-23", "--json", "--list", "--limit", "5")
+                .json();
+        assertThat(one.get("number").asString()).isEqualTo(MAIN);
+        assertThat(one.get("paths").isString()).isTrue();
+        assertThat(one.get("list")).hasSize(5);
+        assertThat(one.at("/list/0/objects/0").asString()).startsWith("route/");
+        long sum = one.get("returns").asLong();
+        for (JsonNode ending : one.get("endings")) {
+            sum += ending.get("paths").asLong();
+            assertThat(ending.get("earliest").asInt())
+                    .isLessThanOrEqualTo(ending.get("latest").asInt());
+            assertThat(ending.get("when").asString()).isNotEmpty();
+        }
+        assertThat(sum).isEqualTo(one.get("paths").asLong());
+        double hours = 0;
+        for (JsonNode time : one.get("classes")) {
+            hours += time.get("hours").asDouble();
+            assertThat(time.get("states").has("hours/terminal")).isTrue();
+        }
+        assertThat(hours).isEqualTo(53 * 7 * 24);
+        assertThat(say("paths", PLAN, "--json").json()).hasSize(6);
+        JsonNode messages = say(
+                        "paths",
+                        PLAN,
+                        "--to",
+                        MAIN,
+                        "--list",
+                        "--ending",
+                        "message",
+                        "--passes",
+                        "queue/bookings",
+                        "--longer",
+                        "5m",
+                        "--when",
+                        "2026-11-24T10:15",
+                        "--json")
+                .json()
+                .get("list");
+        assertThat(messages).isNotEmpty();
+        messages.forEach(path -> {
+            assertThat(path.at("/ending/kind").asString()).isEqualTo("message");
+            assertThat(path.get("objects").toString()).contains("queue/bookings");
+            assertThat(path.get("latest").asInt()).isGreaterThan(300);
+        });
+    }
+
+    @Test
+    void aWeekHasSevenDaysOf96Quarters() {
+        JsonNode week =
+                say("week", PLAN, "--to", MAIN, "--at", "2026-11-23", "--json").json();
+        assertThat(week).hasSize(7);
+        week.forEach(day -> assertThat(day).hasSize(96));
+        assertThat(week.at("/0/0").asString()).isEqualTo("message");
+    }
+
+    @Test
+    void compareTellsADifferenceOnceAndTheFieldThatChanged() throws IOException {
+        String after = changed(
+                "\"3\": { label: Lost property, to: extension/2014 }",
+                "\"3\": { label: Lost property, to: mailbox/bookings }");
+        Said said = say("compare", PLAN, after, "--at", "2026-11-23", "--json");
+        assertThat(said.status()).isEqualTo(1);
+        JsonNode noticed = said.json().get("noticed");
+        assertThat(noticed).hasSize(2);
+        assertThat(noticed.at("/0/choices/0").asString()).isEqualTo("3");
+        assertThat(noticed.at("/0/before/in").asString()).isEqualTo("mailbox/lost-property");
+        assertThat(noticed.at("/0/after/in").asString()).isEqualTo("mailbox/bookings");
+        assertThat(noticed.at("/0/witness/to").asString()).isEqualTo(MAIN);
+        assertThat(said.json().at("/objects/changed/0/field").asString()).isEqualTo("keys/3/to");
+        Said same = say("compare", PLAN, PLAN, "--json");
+        assertThat(same.status()).isZero();
+        assertThat(same.json().get("noticed")).isEmpty();
+    }
+
+    @Test
+    void proveMakesTheTestCallsAndJunitReadsThem() throws Exception {
+        assertThat(say("prove", PLAN).status()).isZero();
+        String failing = changed("in: mailbox/bookings, within: 30s", "in: mailbox/freight, within: 3s");
+        Said said = say("prove", failing, "--json");
+        assertThat(said.status()).isEqualTo(1);
+        assertThat(said.json().at("/1/passed").asBoolean()).isFalse();
+        assertThat(said.json().at("/1/failures")).hasSize(2);
+        var document = DocumentBuilderFactory.newInstance()
+                .newDocumentBuilder()
+                .parse(new ByteArrayInputStream(
+                        say("prove", failing, "--junit").out().getBytes(StandardCharsets.UTF_8)));
+        assertThat(document.getElementsByTagName("testcase").getLength()).isEqualTo(4);
+        assertThat(document.getElementsByTagName("failure").getLength()).isEqualTo(2);
+        assertThat(document.getDocumentElement().getAttribute("failures")).isEqualTo("1");
+    }
+
+    @Test
+    void convertGoesThereAndBack() throws IOException {
+        Path json = folder.resolve("plan.json");
+        Files.writeString(json, say("convert", PLAN).out());
+        Path yaml = folder.resolve("plan.yaml");
+        Files.writeString(yaml, say("convert", json.toString()).out());
+        assertThat(say("convert", yaml.toString(), "--as", "json").out()).isEqualTo(Files.readString(json));
+        assertThat(say("compare", PLAN, yaml.toString()).status()).isZero();
+        assertThat(say("convert", PLAN, "--as", "csv").status()).isEqualTo(2);
+    }
+
+    @Test
+    void schemaAndErlang() {
+        assertThat(say("schema")
+                        .json()
+                        .at("/properties/queues/additionalProperties/properties/maxWait/type")
+                        .asString())
+                .isEqualTo("string");
+        JsonNode b = say("erlang", "b", "--traffic", "10", "--channels", "15", "--json")
+                .json();
+        assertThat(b.get("B").asDouble()).isBetween(0.0364, 0.0366);
+        assertThat(say("erlang", "b", "--traffic", "4.46", "--blocking", "0.01", "--json")
+                        .json()
+                        .get("N")
+                        .asInt())
+                .isEqualTo(10);
+        assertThat(say("erlang", "c", "--calls", "120", "--talk", "3m", "--level", "80", "--json")
+                        .json()
+                        .get("SL")
+                        .asDouble())
+                .isGreaterThanOrEqualTo(0.8);
+        assertThat(say("erlang", "a", "--traffic", "10", "--agents", "10", "--patience", "2m", "--json")
+                        .json()
+                        .get("Pab")
+                        .asDouble())
+                .isBetween(0.1, 0.2);
+        assertThat(say("erlang", "c", "--traffic", "10", "--agents", "10", "--json")
+                        .json()
+                        .get("ASA")
+                        .isNull())
+                .isTrue();
+        assertThat(say("erlang", "b", "--traffic", "-1", "--channels", "2").status())
+                .isEqualTo(2);
+        assertThat(say("erlang", "b", "--traffic", "1", "--calls", "1").status())
+                .isEqualTo(2);
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"check", "trace", "paths", "week", "compare", "prove", "erlang", "convert", "schema"})
+    void everyCommandHelpsWithAnExample(String command) {
+        Said said = say(command, "--help");
+        assertThat(said.status()).isZero();
+        assertThat(said.out()).contains("Example").contains("./bittern " + command);
+        assertThat(said.out().lines()).allMatch(line -> line.length() <= 100);
+    }
+
+    @Test
+    void textForPeopleFits100ColumnsAndUnusableFilesEndWith2() throws IOException {
+        String other = changed("ringFor: 20s\n    members", "ringFor: 25s\n    members");
+        String[][] commands = {
+            {"check", PLAN, "--at", "2026-11-23"},
+            {"paths", PLAN, "--list", "--at", "2026-11-23"},
+            {"week", PLAN, "--to", MAIN, "--at", "2026-11-23"},
+            {"compare", PLAN, other, "--at", "2026-11-23"},
+            {"prove", PLAN},
+            {"erlang", "c", "--traffic", "3"}
+        };
+        for (String[] command : commands) {
+            assertThat(say(command).out().lines()).as(command[0]).isNotEmpty().allMatch(line -> line.length() <= 100);
+        }
+        Path broken = folder.resolve("broken.yaml");
+        Files.writeString(broken, "bittern: 1\nqueues: [1]\n");
+        for (String command : new String[] {"check", "paths", "prove", "convert"}) {
+            Said said = say(command, broken.toString());
+            assertThat(said.status()).as(command).isEqualTo(2);
+            assertThat(said.err()).contains("broken.yaml:2:9");
+        }
+    }
+}
