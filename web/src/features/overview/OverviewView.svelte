@@ -56,7 +56,7 @@
           </div>
         </article>
       {:else}
-        <p class="mt-1">Nothing found: no call falls in a hole.</p>
+        <p class="mt-1">Nothing found.</p>
       {/each}
     </section>
 

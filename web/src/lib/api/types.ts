@@ -9,10 +9,14 @@ export interface ApplyFix {
 
 export interface BenchText {
   to: string;
+  trunk?: string;
   from: string;
   at: string;
   keys: string;
   phones: string[];
+  switches: string[];
+  agents: string[];
+  waiting: string[];
 }
 
 export interface CallView {

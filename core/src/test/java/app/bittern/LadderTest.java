@@ -29,24 +29,32 @@ class LadderTest {
             .definedBy("app.bittern.paths")
             .layer("finding")
             .definedBy("app.bittern.finding..")
+            .layer("compare")
+            .definedBy("app.bittern.compare")
+            .layer("traffic")
+            .definedBy("app.bittern.traffic")
             .layer("outline")
             .definedBy("app.bittern.outline")
+            .whereLayer("compare")
+            .mayNotBeAccessedByAnyLayer()
+            .whereLayer("traffic")
+            .mayOnlyBeAccessedByLayers("finding")
             .whereLayer("outline")
             .mayNotBeAccessedByAnyLayer()
             .whereLayer("finding")
             .mayNotBeAccessedByAnyLayer()
             .whereLayer("paths")
-            .mayOnlyBeAccessedByLayers("finding")
+            .mayOnlyBeAccessedByLayers("finding", "compare")
             .whereLayer("edit")
             .mayOnlyBeAccessedByLayers("finding")
             .whereLayer("call")
-            .mayOnlyBeAccessedByLayers("paths", "finding", "outline")
+            .mayOnlyBeAccessedByLayers("paths", "finding", "compare", "outline")
             .whereLayer("plan")
-            .mayOnlyBeAccessedByLayers("edit", "call", "paths", "finding", "outline")
+            .mayOnlyBeAccessedByLayers("edit", "call", "paths", "finding", "compare", "outline")
             .whereLayer("hours")
-            .mayOnlyBeAccessedByLayers("plan", "call", "paths", "finding", "outline")
+            .mayOnlyBeAccessedByLayers("plan", "call", "paths", "finding", "compare", "outline")
             .whereLayer("number")
-            .mayOnlyBeAccessedByLayers("hours", "plan", "call", "paths", "finding", "outline");
+            .mayOnlyBeAccessedByLayers("hours", "plan", "call", "paths", "finding", "compare", "outline");
 
     @ArchTest
     static final ArchRule NO_FRAMEWORK_AND_NO_IO = classes()
@@ -59,7 +67,12 @@ class LadderTest {
                     "java.lang..",
                     "java.util..",
                     "java.time..",
+                    "java.math..",
+                    "java.nio.charset..",
+                    "java.security..",
+                    "javax.crypto..",
                     "com.google.i18n.phonenumbers..",
+                    "org.dmfs..",
                     "org.jspecify..");
 
     @ArchTest

@@ -13,7 +13,9 @@ import app.bittern.plan.Hours;
 import app.bittern.plan.InboundNumber;
 import app.bittern.plan.Kind;
 import app.bittern.plan.Mailbox;
+import app.bittern.plan.Member;
 import app.bittern.plan.Menu;
+import app.bittern.plan.Party;
 import app.bittern.plan.Plan;
 import app.bittern.plan.PlanObject;
 import app.bittern.plan.Prompt;
@@ -173,13 +175,13 @@ public final class Plans {
                 unreachable.flatMap(Destination::parse));
     }
 
-    private static RingGroup.Member member(String text) {
+    private static Member member(String text) {
         if (text.startsWith("+")) {
-            return new RingGroup.Member(new RingGroup.Party.Outside(new E164(text)), new Seconds(0), true);
+            return new Member(new Party.Outside(new E164(text)), new Seconds(0), true);
         }
         String[] parts = text.split("\\+", 2);
         Seconds after = new Seconds(parts.length < 2 ? 0 : Integer.parseInt(parts[1]));
-        return new RingGroup.Member(new RingGroup.Party.Inside(new Ref(Kind.EXTENSION, parts[0])), after, false);
+        return new Member(new Party.Inside(new Ref(Kind.EXTENSION, parts[0])), after, false);
     }
 
     public static Extension extension(String number, Optional<String> mailbox) {
@@ -213,6 +215,8 @@ public final class Plans {
                 none(),
                 none(),
                 Optional.of(new Ref(Kind.PROMPT, "greeting")),
+                Map.of(),
+                none(),
                 List.of(),
                 none(),
                 none(),

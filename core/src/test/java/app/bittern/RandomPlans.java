@@ -2,22 +2,40 @@ package app.bittern;
 
 import static app.bittern.Plans.none;
 
+import app.bittern.call.Bench;
+import app.bittern.call.KeyPress;
+import app.bittern.call.PhoneState;
+import app.bittern.number.Caller;
+import app.bittern.number.E164;
+import app.bittern.plan.Ask;
+import app.bittern.plan.Chain;
+import app.bittern.plan.Contact;
 import app.bittern.plan.Destination;
 import app.bittern.plan.Extension;
+import app.bittern.plan.HuntGroup;
 import app.bittern.plan.Kind;
 import app.bittern.plan.Menu;
+import app.bittern.plan.Music;
+import app.bittern.plan.Order;
+import app.bittern.plan.Page;
 import app.bittern.plan.Plan;
 import app.bittern.plan.PlanObject;
+import app.bittern.plan.Queue;
 import app.bittern.plan.Ref;
+import app.bittern.plan.RingGroup;
 import app.bittern.plan.Route;
 import app.bittern.plan.Seconds;
+import app.bittern.plan.Split;
+import app.bittern.plan.Switch;
 import app.bittern.plan.Trunk;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
+import java.util.TreeMap;
 
 /// Small random plans in which every kind of object occurs and anything may lead anywhere, holes included.
 public final class RandomPlans {
@@ -48,9 +66,165 @@ public final class RandomPlans {
             objects.add(menu("m" + index, random));
             objects.add(Plans.group("g" + index, random.nextInt(40), to(random), members(random)));
             objects.add(Plans.mailbox("b" + index, random.nextBoolean() ? Optional.of(to(random)) : none()));
+            objects.add(hunt("h" + index, random));
+            objects.add(queue("q" + index, random));
+            objects.add(chain("c" + index, random));
         }
+        objects.add(new Switch("night", none(), none(), none(), List.of("day", "night"), "day"));
+        objects.add(split("by-switch", new Split.By.OfSwitch(new Ref(Kind.SWITCH, "night")), random, "day", "night"));
+        objects.add(split("by-caller", new Split.By.OfCaller(), random, "tag vip", "prefix +4479", "withheld"));
+        objects.add(split("by-language", new Split.By.OfLanguage(), random, "nb-NO"));
+        objects.add(split("by-ask", new Split.By.OfAsk(new Ref(Kind.ASK, "account")), random, "tag vip", "found"));
+        objects.add(ask(random));
+        objects.add(new Page("p", none(), none(), none(), false, none(), List.of()));
+        objects.add(new Music("hold", none(), none(), List.of(new Ref(Kind.PROMPT, "greeting"))));
+        objects.add(contact("+447900000001", "40001", List.of("vip"), none()));
+        objects.add(contact("+447900000002", "40002", List.of(), Optional.of("nb-NO")));
         EXTENSIONS.forEach(number -> objects.add(extension(number, random)));
         return Plan.of(objects);
+    }
+
+    private static Split split(String key, Split.By by, Random random, String... states) {
+        Map<String, Destination> cases = new LinkedHashMap<>();
+        for (String state : states) {
+            if (random.nextInt(4) > 0) {
+                cases.put(state, Destination.parse(to(random)).orElseThrow());
+            }
+        }
+        return new Split(
+                key, none(), none(), none(), by, cases, random.nextBoolean() ? Destination.parse(to(random)) : none());
+    }
+
+    private static Ask ask(Random random) {
+        return new Ask(
+                "account",
+                none(),
+                none(),
+                none(),
+                Optional.of(new Ref(Kind.PROMPT, "ask")),
+                4 + random.nextInt(2),
+                5 + random.nextInt(2),
+                new Seconds(random.nextInt(8)),
+                1 + random.nextInt(3),
+                Optional.of(new Ref(Kind.PROMPT, "no-key")),
+                Optional.of(new Ref(Kind.PROMPT, "wrong-key")),
+                random.nextInt(4) > 0 ? Optional.of(Ask.LookIn.ACCOUNT) : none(),
+                Destination.parse(random.nextBoolean() ? "split/by-ask" : to(random)),
+                Destination.parse(to(random)));
+    }
+
+    private static Contact contact(String number, String account, List<String> tags, Optional<String> language) {
+        return new Contact(new E164(number), none(), none(), none(), Optional.of(account), tags, language);
+    }
+
+    private static HuntGroup hunt(String key, Random random) {
+        RingGroup like = Plans.group(key, 20, "hang-up", members(random));
+        return new HuntGroup(
+                key,
+                none(),
+                none(),
+                none(),
+                Order.FIXED,
+                new Seconds(random.nextInt(15)),
+                1 + random.nextInt(3),
+                like.members(),
+                Destination.parse(to(random)),
+                random.nextBoolean() ? Destination.parse(to(random)) : none(),
+                none());
+    }
+
+    private static Chain chain(String key, Random random) {
+        List<Chain.Stage> stages = new ArrayList<>();
+        String[] targets = {"extension/2001", "ring-group/g0", "outside/+447700900321", "extension/2003"};
+        for (int count = random.nextInt(4); count > 0; count--) {
+            Destination target =
+                    Destination.parse(targets[random.nextInt(targets.length)]).orElseThrow();
+            stages.add(new Chain.Stage(target, new Seconds(random.nextInt(20)), false));
+        }
+        return new Chain(key, none(), none(), none(), stages, Destination.parse(to(random)));
+    }
+
+    private static Queue queue(String key, Random random) {
+        List<Queue.Agent> agents = new ArrayList<>();
+        for (String extension : EXTENSIONS) {
+            if (random.nextInt(3) > 0) {
+                agents.add(new Queue.Agent(
+                        new Ref(Kind.EXTENSION, extension),
+                        random.nextBoolean(),
+                        1 + random.nextInt(2),
+                        new Seconds(random.nextInt(3) * 10)));
+            }
+        }
+        List<Queue.During> during = new ArrayList<>();
+        if (random.nextBoolean()) {
+            during.add(new Queue.During(
+                    Optional.of(new Seconds(random.nextInt(30))),
+                    random.nextBoolean() ? Optional.of(new Seconds(10 + random.nextInt(20))) : none(),
+                    Optional.of(new Queue.Said.Words(new Ref(Kind.PROMPT, "no-key"))),
+                    Optional.of("1"),
+                    Destination.parse(to(random)),
+                    false));
+        }
+        if (random.nextBoolean()) {
+            during.add(new Queue.During(
+                    Optional.of(new Seconds(random.nextInt(60))), none(), none(), Optional.of("2"), none(), true));
+        }
+        return new Queue(
+                key,
+                none(),
+                none(),
+                none(),
+                random.nextBoolean() ? Order.EVERYONE : Order.TIERS,
+                agents,
+                none(),
+                none(),
+                new Seconds(random.nextInt(20)),
+                new Seconds(random.nextInt(5)),
+                new Seconds(30),
+                Optional.of(new Seconds(random.nextInt(120))),
+                random.nextBoolean() ? Optional.of(1 + random.nextInt(2)) : none(),
+                0,
+                new Queue.NoAgents(random.nextBoolean(), random.nextBoolean(), Destination.parse(to(random))),
+                random.nextInt(5) > 0 ? Destination.parse(to(random)) : none(),
+                random.nextInt(5) > 0 ? Destination.parse(to(random)) : none(),
+                random.nextBoolean() ? Optional.of(new Ref(Kind.PROMPT, "ask")) : none(),
+                random.nextBoolean() ? Optional.of(new Ref(Kind.MUSIC, "hold")) : none(),
+                during,
+                none(),
+                none(),
+                none(),
+                none(),
+                none());
+    }
+
+    /// A bench with a caller, an instant, keys, phones, switches, agents and lines of any sort.
+    public static Bench bench(Plan plan, Random random) {
+        List<KeyPress> keys = new ArrayList<>();
+        String[] presses = {"-", "1", "2", "!1", "0", "!0", "9", "2001", "*", "40001", "40002", "55555", "-", "!40001"};
+        for (int count = random.nextInt(8); count > 0; count--) {
+            keys.add(KeyPress.parse(presses[random.nextInt(presses.length)]).orElseThrow());
+        }
+        Map<String, PhoneState> phones = new TreeMap<>();
+        String[] states = {"silent", "busy", "off", "answers 0s", "answers 7s", "answers 30s"};
+        for (String phone : List.of("2001", "2002", "2003", "+447700900321")) {
+            phones.put(
+                    phone,
+                    PhoneState.parse(states[random.nextInt(states.length)]).orElseThrow());
+        }
+        String[] callers = {"withheld", "+447700900123", "+447900000001", "+447900000002", "+447900000003"};
+        List<String> agents =
+                EXTENSIONS.stream().filter(extension -> random.nextBoolean()).toList();
+        Map<Ref, Integer> waiting = new LinkedHashMap<>();
+        plan.all(Queue.class).forEach(queue -> waiting.put(queue.ref(), random.nextInt(3)));
+        return new Bench(
+                Plans.MAIN,
+                Caller.parse(callers[random.nextInt(callers.length)]).orElseThrow(),
+                Instant.parse("2026-11-23T00:00:00Z").plusSeconds(random.nextInt(52 * 7 * 24 * 3600)),
+                keys,
+                phones,
+                Map.of(new Ref(Kind.SWITCH, "night"), random.nextBoolean() ? "day" : "night"),
+                agents,
+                waiting);
     }
 
     private static Route route(Random random) {
@@ -112,7 +286,15 @@ public final class RandomPlans {
 
     private static String to(Random random) {
         int at = random.nextInt(EACH);
-        return switch (random.nextInt(8)) {
+        return switch (random.nextInt(14)) {
+            case 8 -> "hunt-group/h" + at;
+            case 9 -> "queue/q" + at;
+            case 10 -> "chain/c" + at;
+            case 11 -> "ask/account";
+            case 12 ->
+                List.of("split/by-switch", "split/by-caller", "split/by-language", "split/by-ask")
+                        .get(random.nextInt(4));
+            case 13 -> "page/p";
             case 0 -> "split/s" + at;
             case 1 -> "announcement/a" + at;
             case 2, 3 -> "menu/m" + at;

@@ -2,19 +2,10 @@ package app.bittern.call;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.bittern.Plans;
 import app.bittern.RandomPlans;
-import app.bittern.number.Caller;
-import app.bittern.number.E164;
-import app.bittern.plan.Kind;
 import app.bittern.plan.Plan;
-import app.bittern.plan.Ref;
-import java.time.Instant;
-import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Random;
-import java.util.TreeMap;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
@@ -30,15 +21,14 @@ class RandomCallsTest {
         for (int plans = 0; plans < PLANS; plans++) {
             Plan plan = RandomPlans.plan(random);
             for (int calls = 0; calls < CALLS; calls++) {
-                holds(plan, bench(random));
+                holds(plan, RandomPlans.bench(plan, random));
             }
         }
     }
 
     private static void holds(Plan plan, Bench bench) {
         Trace trace = Tracer.trace(plan, bench);
-        State state =
-                new State(trace.route().orElseThrow(), Context.in(plan.site().defaultLanguage()));
+        State state = new State(trace.route().orElseThrow(), Context.in(Callers.language(plan, bench.caller())));
         for (int index = 0; index < trace.steps().size(); index++) {
             Trace.Step step = trace.steps().get(index);
             List<Outcome> outcomes = Transition.outcomes(plan, state);
@@ -63,23 +53,5 @@ class RandomCallsTest {
                 assertThat(index).isEqualTo(trace.steps().size() - 1);
             }
         }
-    }
-
-    private static Bench bench(Random random) {
-        List<KeyPress> keys = new ArrayList<>();
-        String[] presses = {"-", "1", "2", "!1", "0", "!0", "9", "2001", "*"};
-        for (int count = random.nextInt(8); count > 0; count--) {
-            keys.add(KeyPress.parse(presses[random.nextInt(presses.length)]).orElseThrow());
-        }
-        Map<String, PhoneState> phones = new TreeMap<>();
-        String[] states = {"silent", "busy", "off", "answers 0s", "answers 7s", "answers 30s"};
-        for (String extension : RandomPlans.EXTENSIONS) {
-            phones.put(
-                    new Ref(Kind.EXTENSION, extension).key(),
-                    PhoneState.parse(states[random.nextInt(states.length)]).orElseThrow());
-        }
-        Caller caller = random.nextBoolean() ? new Caller.Withheld() : new Caller.Known(new E164("+447700900123"));
-        Instant at = Instant.parse("2026-11-23T00:00:00Z").plusSeconds(random.nextInt(53 * 7 * 24 * 3600));
-        return new Bench(Plans.MAIN, caller, at, keys, phones);
     }
 }

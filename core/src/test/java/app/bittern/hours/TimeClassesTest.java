@@ -30,31 +30,31 @@ class TimeClassesTest {
 
     @Test
     void theClassesAreAllOf53WeeksAndSayHowLongEachStateHolds() {
-        List<TimeClasses.TimeClass> classes = TimeClasses.of(List.of(TERMINAL), LONDON, MONDAY);
+        List<TimeClasses.TimeClass> classes = TimeClasses.of(List.of(TERMINAL), new Horizon(MONDAY, LONDON));
         assertThat(classes)
                 .extracting(TimeClasses.TimeClass::states)
                 .containsExactly(List.of("closed"), List.of("open"), List.of("holiday"));
-        assertThat(classes.stream().mapToLong(TimeClasses.TimeClass::seconds).sum())
+        assertThat(classes.stream().mapToLong(one -> one.times().seconds()).sum())
                 .isEqualTo(53L * 7 * 24 * 3600);
-        assertThat(classes.get(2).seconds()).isEqualTo(3L * 24 * 3600);
+        assertThat(classes.get(2).times().seconds()).isEqualTo(3L * 24 * 3600);
     }
 
     @Test
     void anHourThatComesTwiceIsCountedTwiceAndOneThatNeverComesNotAtAll() {
         // In London clocks go back on 25 October 2026 at 02:00 and forward on 28 March 2027 at 01:00.
         Calendar night = Plans.calendar("night: Sun 01:00-02:00", "day");
-        long seconds = TimeClasses.of(List.of(night), LONDON, LocalDate.of(2026, 10, 19)).stream()
+        long seconds = TimeClasses.of(List.of(night), new Horizon(LocalDate.of(2026, 10, 19), LONDON)).stream()
                 .filter(one -> one.states().equals(List.of("night")))
-                .mapToLong(TimeClasses.TimeClass::seconds)
+                .mapToLong(one -> one.times().seconds())
                 .sum();
         assertThat(seconds).isEqualTo((53L + 1 - 1) * 3600);
         Calendar once = Plans.calendar("night: on 2026-10-25; Sun 01:00-02:00", "day");
-        assertThat(TimeClasses.of(List.of(once), LONDON, LocalDate.of(2026, 10, 19)))
+        assertThat(TimeClasses.of(List.of(once), new Horizon(LocalDate.of(2026, 10, 19), LONDON)))
                 .filteredOn(one -> one.states().equals(List.of("night")))
-                .extracting(TimeClasses.TimeClass::seconds)
+                .extracting(one -> one.times().seconds())
                 .containsExactly(2 * 3600L);
         Calendar never = Plans.calendar("night: on 2027-03-28; Sun 01:00-02:00", "day");
-        assertThat(TimeClasses.of(List.of(never), LONDON, LocalDate.of(2026, 10, 19)))
+        assertThat(TimeClasses.of(List.of(never), new Horizon(LocalDate.of(2026, 10, 19), LONDON)))
                 .extracting(TimeClasses.TimeClass::states)
                 .containsExactly(List.of("day"));
     }
@@ -62,7 +62,7 @@ class TimeClassesTest {
     @Test
     void everyInstantIsInTheClassOfItsStates() {
         Calendar office = Plans.calendar("open: Fri 22:00-02:00", "closed");
-        List<TimeClasses.TimeClass> classes = TimeClasses.of(List.of(TERMINAL, office), LONDON, MONDAY);
+        List<TimeClasses.TimeClass> classes = TimeClasses.of(List.of(TERMINAL, office), new Horizon(MONDAY, LONDON));
         Random random = new Random(7);
         Instant from = MONDAY.atStartOfDay(LONDON).toInstant();
         for (int times = 0; times < 2000; times++) {
