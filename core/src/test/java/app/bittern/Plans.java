@@ -209,6 +209,10 @@ public final class Plans {
     }
 
     public static Mailbox mailbox(String key, Optional<String> operator) {
+        return mailbox(key, operator, none());
+    }
+
+    public static Mailbox mailbox(String key, Optional<String> operator, Optional<Integer> keep) {
         return new Mailbox(
                 key,
                 none(),
@@ -219,7 +223,7 @@ public final class Plans {
                 none(),
                 List.of(),
                 none(),
-                none(),
+                keep,
                 operator.flatMap(Destination::parse));
     }
 

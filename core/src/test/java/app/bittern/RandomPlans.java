@@ -65,7 +65,8 @@ public final class RandomPlans {
             objects.add(Plans.announcement("a" + index, "greeting", to(random)));
             objects.add(menu("m" + index, random));
             objects.add(Plans.group("g" + index, random.nextInt(40), to(random), members(random)));
-            objects.add(Plans.mailbox("b" + index, random.nextBoolean() ? Optional.of(to(random)) : none()));
+            Optional<String> operator = random.nextBoolean() ? Optional.of(to(random)) : none();
+            objects.add(Plans.mailbox("b" + index, operator, index == 0 ? none() : Optional.of(2)));
             objects.add(hunt("h" + index, random));
             objects.add(queue("q" + index, random));
             objects.add(chain("c" + index, random));
@@ -216,6 +217,7 @@ public final class RandomPlans {
                 EXTENSIONS.stream().filter(extension -> random.nextBoolean()).toList();
         Map<Ref, Integer> waiting = new LinkedHashMap<>();
         plan.all(Queue.class).forEach(queue -> waiting.put(queue.ref(), random.nextInt(3)));
+        waiting.put(new Ref(Kind.MAILBOX, "b1"), random.nextInt(3));
         return new Bench(
                 Plans.MAIN,
                 Caller.parse(callers[random.nextInt(callers.length)]).orElseThrow(),

@@ -57,7 +57,10 @@ final class BenchArguments {
     @Option(names = "--agent", paramLabel = "EXTENSION", description = "An agent who has logged in by phone.")
     private List<String> agents = new ArrayList<>();
 
-    @Option(names = "--waiting", paramLabel = "QUEUE=COUNT", description = "Callers already waiting: bookings=3.")
+    @Option(
+            names = "--waiting",
+            paramLabel = "QUEUE=COUNT",
+            description = "Callers already waiting: bookings=3; messages already kept: mailbox/lost=50.")
     private List<String> waiting = new ArrayList<>();
 
     Bench bench(Plan plan) {

@@ -3,11 +3,14 @@ package app.bittern.cli;
 import app.bittern.call.Ending;
 import app.bittern.formats.Json;
 import app.bittern.formats.PathsJson;
+import app.bittern.number.Caller;
 import app.bittern.number.E164;
+import app.bittern.paths.Matrix;
 import app.bittern.paths.NumberPaths;
 import app.bittern.paths.PathFilter;
 import app.bittern.paths.PathList;
 import app.bittern.paths.Paths;
+import app.bittern.paths.Reached;
 import app.bittern.plan.InboundNumber;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Ref;
@@ -54,6 +57,17 @@ final class PathsCommand implements Callable<Integer> {
     @Option(names = "--to", paramLabel = "NUMBER", description = "The number called; all inbound numbers where absent.")
     private Optional<String> to = Optional.empty();
 
+    @Option(
+            names = "--matrix",
+            description = "Where calls end by what is pressed first, by time and switch, if nobody answers.")
+    private boolean matrix;
+
+    @Option(
+            names = "--who",
+            paramLabel = "OBJECT",
+            description = "Which numbers come to an object, when, after how long.")
+    private Optional<String> who = Optional.empty();
+
     @Option(names = "--list", description = "Also the paths one by one.")
     private boolean list;
 
@@ -94,10 +108,24 @@ final class PathsCommand implements Callable<Integer> {
                 .orElseGet(() ->
                         plan.all(InboundNumber.class).map(InboundNumber::called).toList());
         PrintWriter out = spec.commandLine().getOut();
+        if (who.isPresent()) {
+            Ref ref = Ref.parse(who.get())
+                    .orElseThrow(() -> unusable("who", who.get(), "a reference such as queue/bookings"));
+            List<Reached.ByNumber> by = Reached.of(paths).numbers(ref);
+            out.println(json ? Json.pretty(PathsJson.who(by)) : PathsText.who(plan, by));
+            out.flush();
+            return 0;
+        }
         if (json) {
             List<ObjectNode> all = numbers.stream()
                     .map(number -> paths.of(number))
-                    .map(number -> PathsJson.of(number, plan, listed(number, filter)))
+                    .map(number -> {
+                        ObjectNode one = PathsJson.of(number, plan, listed(number, filter));
+                        if (matrix) {
+                            one.set("matrix", PathsJson.matrix(Matrix.of(number, new Caller.Withheld())));
+                        }
+                        return one;
+                    })
                     .toList();
             ArrayNode array = JsonNodeFactory.instance.arrayNode();
             all.forEach(array::add);
@@ -106,6 +134,9 @@ final class PathsCommand implements Callable<Integer> {
             numbers.forEach(number -> {
                 NumberPaths one = paths.of(number);
                 out.println(PathsText.of(plan, one, listed(one, filter)));
+                if (matrix) {
+                    out.println(PathsText.matrix(plan, Matrix.of(one, new Caller.Withheld())));
+                }
             });
         }
         out.flush();

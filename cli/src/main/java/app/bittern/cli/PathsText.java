@@ -2,11 +2,15 @@ package app.bittern.cli;
 
 import app.bittern.call.Ending;
 import app.bittern.call.Window;
+import app.bittern.paths.Matrix;
 import app.bittern.paths.NumberPaths;
 import app.bittern.paths.Path;
+import app.bittern.paths.Reached;
+import app.bittern.plan.Kind;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Ref;
 import app.bittern.plan.Seconds;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -45,6 +49,36 @@ final class PathsText {
             text.append("\n\n").append(table);
         });
         return text.append('\n').toString();
+    }
+
+    static String who(Plan plan, List<Reached.ByNumber> numbers) {
+        Table table = new Table(18, 22, 15).row("number", "", "seconds", "when");
+        numbers.forEach(number -> table.row(
+                number.number().text(),
+                plan.title(new Ref(Kind.NUMBER, number.number().text())),
+                seconds(number.window()),
+                number.when()));
+        return table.toString();
+    }
+
+    static String matrix(Plan plan, Matrix matrix) {
+        Table table = new Table(8, 36).row("pressed", "when", "ends");
+        for (Matrix.Row row : matrix.rows()) {
+            for (int index = 0; index < row.cells().size(); index++) {
+                Matrix.Column column = matrix.columns().get(index);
+                List<String> states = new ArrayList<>();
+                column.states().forEach((ref, state) -> states.add(plan.title(ref) + " " + state));
+                column.positions().forEach((ref, position) -> states.add(plan.title(ref) + " " + position));
+                String pressed = index == 0 ? row.pressed().orElse("nothing") : "";
+                row.cells()
+                        .get(index)
+                        .ifPresent(cell -> table.row(
+                                pressed,
+                                String.join(", ", states),
+                                EndingText.of(cell.ending()) + " at " + Seconds.clock(cell.second())));
+            }
+        }
+        return table.toString();
     }
 
     private static String end(Path.End end) {

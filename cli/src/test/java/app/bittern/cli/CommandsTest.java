@@ -133,6 +133,33 @@ class CommandsTest {
     }
 
     @Test
+    void theMatrixHasARowForEachKeyAndWhoReachesAnObjectIsTold() {
+        JsonNode matrix = say("paths", PLAN, "--to", MAIN, "--at", "2026-11-23", "--matrix", "--json")
+                .json()
+                .get("matrix");
+        assertThat(matrix).hasSize(8);
+        assertThat(matrix.get(0).has("pressed")).isFalse();
+        JsonNode lost = matrix.get(3);
+        assertThat(lost.get("pressed").asString()).isEqualTo("3");
+        int ends = 0;
+        for (JsonNode cell : lost.get("cells")) {
+            boolean open = cell.at("/states").toString().contains("\"hours/terminal\":\"open\"");
+            assertThat(cell.has("ending")).isEqualTo(open);
+            if (open) {
+                assertThat(cell.at("/ending/in").asString()).isEqualTo("mailbox/lost-property");
+                ends++;
+            }
+        }
+        assertThat(ends).isGreaterThan(1);
+        JsonNode who = say("paths", PLAN, "--who", "mailbox/port-control", "--at", "2026-11-23", "--json")
+                .json();
+        assertThat(who).hasSize(1);
+        assertThat(who.at("/0/number").asString()).isEqualTo("+441632960199");
+        assertThat(who.at("/0/earliest").asInt()).isEqualTo(24);
+        assertThat(who.at("/0/latest").asInt()).isEqualTo(72);
+    }
+
+    @Test
     void aWeekHasSevenDaysOf96Quarters() {
         JsonNode week =
                 say("week", PLAN, "--to", MAIN, "--at", "2026-11-23", "--json").json();
@@ -238,7 +265,8 @@ class CommandsTest {
         String other = changed("ringFor: 20s\n    members", "ringFor: 25s\n    members");
         String[][] commands = {
             {"check", PLAN, "--at", "2026-11-23"},
-            {"paths", PLAN, "--list", "--at", "2026-11-23"},
+            {"paths", PLAN, "--list", "--matrix", "--at", "2026-11-23"},
+            {"paths", PLAN, "--who", "queue/bookings"},
             {"week", PLAN, "--to", MAIN, "--at", "2026-11-23"},
             {"compare", PLAN, other, "--at", "2026-11-23"},
             {"prove", PLAN},

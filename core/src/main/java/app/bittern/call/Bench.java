@@ -20,7 +20,7 @@ import java.util.TreeMap;
 /// @param phones what each phone does, by extension or outside number in E.164; silent where absent
 /// @param switches positions, by switch; live where absent
 /// @param agents   extensions of agents who have logged in by phone
-/// @param waiting  callers already waiting, by queue
+/// @param waiting  callers already waiting, by queue; messages already kept, by mailbox
 public record Bench(
         E164 called,
         Caller caller,

@@ -135,7 +135,7 @@ public sealed interface Cause {
         }
     }
 
-    /// A queue with as many callers as it holds.
+    /// A queue with as many callers as it holds, or a mailbox with as many messages as it keeps.
     record Full() implements Cause {
         @Override
         public String id() {

@@ -7,7 +7,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 
-/// A mailbox takes a message: the call has ended the moment it comes in, unless key 0 leads to somebody.
+/// A mailbox takes a message: the call has ended the moment it comes in, unless key 0 leads to somebody or as many
+/// messages are kept as it keeps.
 final class MailboxBehaviour implements Behaviour<Mailbox> {
     @Override
     public List<Outcome> outcomes(Mailbox mailbox, Scene scene) {
@@ -16,6 +17,9 @@ final class MailboxBehaviour implements Behaviour<Mailbox> {
         if (mailbox.operator().isPresent()) {
             outcomes.add(Outcome.of(
                     new Cause.Operator(), new Window(0, longest(mailbox, scene)), scene.onward(mailbox.operator())));
+        }
+        if (mailbox.keep().isPresent()) {
+            outcomes.add(Outcome.of(new Cause.Full(), Window.NOW, scene.ends(Ending.Kind.HUNG_UP, mailbox.ref())));
         }
         return outcomes;
     }
@@ -32,6 +36,18 @@ final class MailboxBehaviour implements Behaviour<Mailbox> {
 
     @Override
     public Decision decide(Mailbox mailbox, Scene scene, BenchInHand bench) {
+        int kept = bench.bench().waiting().getOrDefault(mailbox.ref(), 0);
+        if (mailbox.keep().filter(keep -> kept >= keep).isPresent()) {
+            return Decision.of(
+                    new Cause.Full(),
+                    0,
+                    "Mailbox " + mailbox.title() + " is full: the call is hung up",
+                    List.of(),
+                    List.of(Why.held(
+                            "full",
+                            kept + " messages are kept, and it keeps "
+                                    + mailbox.keep().orElse(0))));
+        }
         Optional<Ref> said = mailbox.greeting(bench.reason());
         int greeting = scene.length(said);
         if (mailbox.operator().isPresent() && bench.peek().digits().equals("0")) {

@@ -63,7 +63,7 @@ public final class RouteChoice {
 
     /// Whether a route is for a called number.
     public static boolean takes(Route.Called rule, E164 called) {
-        return calledFails(rule, called).isEmpty();
+        return isFor(rule, called);
     }
 
     /// Which of two routes is tried first; 0 where only their order in the plan tells.
@@ -90,10 +90,31 @@ public final class RouteChoice {
 
     /// The route that takes a call, if any does.
     public static Optional<Route> winner(Plan plan, E164 called, Caller caller, LocalDateTime local) {
-        return ranked(plan, called, caller, local).stream()
-                .filter(one -> one.failed().isEmpty())
-                .map(Ranked::route)
-                .findFirst();
+        return plan.all(Route.class)
+                .filter(route -> holds(plan, route, called, caller, local))
+                .min(ORDER);
+    }
+
+    /// Whether all conditions of a route hold, without the reasons.
+    private static boolean holds(Plan plan, Route route, E164 called, Caller caller, LocalDateTime local) {
+        return route.enabled()
+                && isFor(route.called(), called)
+                && Callers.is(plan, caller, route.caller())
+                && route.during()
+                        .map(during -> duringFails(plan, during, local).isEmpty())
+                        .orElse(true);
+    }
+
+    private static boolean isFor(Route.Called rule, E164 called) {
+        return switch (rule) {
+            case Route.Called.Any any -> true;
+            case Route.Called.Exact(E164 number) -> number.equals(called);
+            case Route.Called.Prefix(String digits) -> called.text().startsWith(digits);
+            case Route.Called.Range(E164 from, E164 to) ->
+                called.text().length() == from.text().length()
+                        && called.compareTo(from) >= 0
+                        && called.compareTo(to) <= 0;
+        };
     }
 
     private static Optional<String> failing(Plan plan, Route route, E164 called, Caller caller, LocalDateTime local) {
@@ -106,18 +127,16 @@ public final class RouteChoice {
     }
 
     private static Optional<String> calledFails(Route.Called rule, E164 called) {
-        return switch (rule) {
-            case Route.Called.Any any -> Optional.empty();
-            case Route.Called.Exact(E164 number) -> unless(number.equals(called), "it is for " + number);
-            case Route.Called.Prefix(String digits) ->
-                unless(called.text().startsWith(digits), "it is for numbers that begin with " + digits);
-            case Route.Called.Range(E164 from, E164 to) ->
-                unless(
-                        called.text().length() == from.text().length()
-                                && called.compareTo(from) >= 0
-                                && called.compareTo(to) <= 0,
-                        "it is for " + from + " to " + to);
-        };
+        if (isFor(rule, called)) {
+            return Optional.empty();
+        }
+        return Optional.of(
+                switch (rule) {
+                    case Route.Called.Any any -> "";
+                    case Route.Called.Exact(E164 number) -> "it is for " + number;
+                    case Route.Called.Prefix(String digits) -> "it is for numbers that begin with " + digits;
+                    case Route.Called.Range(E164 from, E164 to) -> "it is for " + from + " to " + to;
+                });
     }
 
     private static Optional<String> callerFails(Plan plan, Route.From rule, Caller caller) {

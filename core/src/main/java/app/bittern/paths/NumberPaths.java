@@ -14,6 +14,7 @@ import app.bittern.plan.Ref;
 import app.bittern.plan.Route;
 import app.bittern.plan.Split;
 import java.math.BigInteger;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -44,7 +45,8 @@ public final class NumberPaths {
     /// Instants in which all hours that the number's calls are asked for stand the same.
     ///
     /// @param states the state of each hours
-    public record TimeClass(Map<Ref, String> states, String when, long seconds) {}
+    /// @param at     an instant of them
+    public record TimeClass(Map<Ref, String> states, String when, long seconds, Instant at) {}
 
     NumberPaths(Paths paths, E164 called, List<Start> starts, int unmatched) {
         this.paths = paths;
@@ -160,6 +162,18 @@ public final class NumberPaths {
                 .toList();
     }
 
+    /// The switches that calls to the number are asked for.
+    public List<Ref> switches() {
+        Plan plan = paths.plan();
+        return forward.states().stream()
+                .flatMap(state -> plan.find(paths.graph().state(state).at(), Split.class).stream())
+                .filter(split -> split.by() instanceof Split.By.OfSwitch)
+                .flatMap(split -> split.by().target().stream())
+                .filter(ref -> plan.find(ref).isPresent())
+                .distinct()
+                .toList();
+    }
+
     /// The time classes of the number's hours, in the order of their first instant.
     public List<TimeClass> timeClasses() {
         List<Hours> asked = hours();
@@ -171,7 +185,11 @@ public final class NumberPaths {
             for (int index = 0; index < asked.size(); index++) {
                 states.put(asked.get(index).ref(), time.states().get(index));
             }
-            classes.add(new TimeClass(states, time.times().words(), time.times().seconds()));
+            classes.add(new TimeClass(
+                    states,
+                    time.times().words(),
+                    time.times().seconds(),
+                    time.times().first().orElseThrow()));
         }
         return classes;
     }

@@ -127,6 +127,9 @@ public final class Witness {
         return switch (object) {
             case Menu menu -> keys(bench, cause, 0);
             case Ask ask -> keys(bench, cause, 0);
+            case Mailbox mailbox
+            when cause instanceof Cause.Full ->
+                List.of(occupied(bench, bench.agents(), mailbox.keep().orElse(0), mailbox.ref()));
             case Mailbox mailbox -> keys(bench, cause, 0);
             case Extension extension ->
                 phones(bench, List.of(extension.dialled()), extension.ringFor().value());
@@ -258,11 +261,11 @@ public final class Witness {
                 .filter(agent ->
                         agent.byPhone() && !loggedIn.contains(agent.extension().key()))
                 .forEach(agent -> loggedIn.add(agent.extension().key()));
-        Bench staffed = occupied(bench, loggedIn, 0, queue);
+        Bench staffed = occupied(bench, loggedIn, 0, queue.ref());
         List<Bench> trials = new ArrayList<>();
         switch (cause) {
             case Cause.Full full ->
-                trials.add(occupied(bench, bench.agents(), queue.capacity().orElse(0), queue));
+                trials.add(occupied(bench, bench.agents(), queue.capacity().orElse(0), queue.ref()));
             case Cause.NoAgents none ->
                 trials.addAll(phones(bench, agents, queue.ringEach().value()));
             case Cause.AgentsGone gone ->
@@ -280,10 +283,10 @@ public final class Witness {
         return trials;
     }
 
-    private static Bench occupied(Bench bench, List<String> agents, int waiting, Queue queue) {
+    private static Bench occupied(Bench bench, List<String> agents, int waiting, Ref where) {
         Map<Ref, Integer> lines = new LinkedHashMap<>(bench.waiting());
         if (waiting > 0) {
-            lines.put(queue.ref(), waiting);
+            lines.put(where, waiting);
         }
         return new Bench(
                 bench.called(),

@@ -261,6 +261,31 @@ class PathsTest {
         }
     }
 
+    /// Every plan of two menus with two keys each and any of six places to lead to.
+    @Test
+    void everySmallPlanIsCountedAsTheSlowEnumerationDoes() {
+        String[] places = {"menu/a", "menu/b", "extension/2001", "hang-up", "repeat", "back"};
+        int plans = 0;
+        for (int code = 0; code < 6 * 6 * 6 * 6; code++) {
+            String[] to = {places[code % 6], places[code / 6 % 6], places[code / 36 % 6], places[code / 216 % 6]};
+            Plan plan = to(
+                    "menu/a",
+                    menu("a", true, false, "hang-up", "1", to[0], "2", to[1]),
+                    menu("b", false, false, "own-mailbox", "1", to[2], "2", to[3]),
+                    extension("2001", none()),
+                    prompt("ask", 10),
+                    prompt("no-key", 4),
+                    prompt("wrong-key", 3));
+            Paths paths = Paths.of(plan, HORIZON);
+            int slow = new SlowPaths(plan, paths.classes())
+                    .of(MAIN, instants(paths))
+                    .size();
+            assertThat(paths.of(MAIN).count()).as("%s", List.of(to)).isEqualTo(BigInteger.valueOf(slow));
+            plans++;
+        }
+        assertThat(plans).isEqualTo(1296);
+    }
+
     @Test
     void roundsWithTwoEntriesAreCountedExactly() {
         // Three menus, each of which leads to the other two: a round that can be entered anywhere.

@@ -7,6 +7,7 @@ import app.bittern.call.PhoneState;
 import app.bittern.number.Caller;
 import app.bittern.number.E164;
 import app.bittern.plan.Kind;
+import app.bittern.plan.Mailbox;
 import app.bittern.plan.Plan;
 import app.bittern.plan.PlanObject;
 import app.bittern.plan.Queue;
@@ -35,7 +36,7 @@ import java.util.Optional;
 /// @param phones   `2001=answers 6s` each
 /// @param switches `storm=sailings-off` each
 /// @param agents   extensions of agents who have logged in by phone
-/// @param waiting  `bookings=3` each: callers already waiting
+/// @param waiting  `bookings=3` each: callers already waiting; `mailbox/lost=50`: messages already kept
 public record BenchText(
         String to,
         Optional<String> trunk,
@@ -126,7 +127,10 @@ public record BenchText(
 
     private static List<String> assigned(Map<?, ?> values) {
         return values.entrySet().stream()
-                .map(entry -> (entry.getKey() instanceof Ref(Kind kind, String key) ? key : entry.getKey()) + "="
+                .map(entry -> (entry.getKey() instanceof Ref(Kind kind, String key) && kind != Kind.MAILBOX
+                                ? key
+                                : entry.getKey())
+                        + "="
                         + entry.getValue())
                 .toList();
     }
@@ -187,12 +191,18 @@ public record BenchText(
         Map<Ref, Integer> lines = new LinkedHashMap<>();
         for (String text : waiting) {
             String[] parts = text.split("=", 2);
-            Optional<Queue> queue = named(plan, parts[0], Kind.QUEUE, Queue.class);
-            if (parts.length < 2 || queue.isEmpty() || !parts[1].strip().matches("[0-9]{1,4}")) {
-                refuse(problems, "waiting", text, "a queue of the plan and how many wait, such as bookings=3");
+            Optional<Ref> where = named(plan, parts[0], Kind.QUEUE, Queue.class)
+                    .map(Queue::ref)
+                    .or(() -> named(plan, parts[0], Kind.MAILBOX, Mailbox.class).map(Mailbox::ref));
+            if (parts.length < 2 || where.isEmpty() || !parts[1].strip().matches("[0-9]{1,6}")) {
+                refuse(
+                        problems,
+                        "waiting",
+                        text,
+                        "a queue and how many wait, or a mailbox and how many messages are kept, such as bookings=3 or mailbox/lost=50");
                 continue;
             }
-            lines.put(queue.get().ref(), Integer.parseInt(parts[1].strip()));
+            lines.put(where.get(), Integer.parseInt(parts[1].strip()));
         }
         return lines;
     }

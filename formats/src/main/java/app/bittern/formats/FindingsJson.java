@@ -5,6 +5,7 @@ import app.bittern.finding.Catalogue;
 import app.bittern.finding.Check;
 import app.bittern.finding.Finding;
 import app.bittern.finding.Severity;
+import app.bittern.plan.Kind;
 import app.bittern.plan.Plan;
 import java.util.List;
 import tools.jackson.databind.node.ArrayNode;
@@ -62,7 +63,8 @@ public final class FindingsJson {
         }
         if (!bench.waiting().isEmpty()) {
             ObjectNode waiting = json.putObject("waiting");
-            bench.waiting().forEach((ref, count) -> waiting.put(ref.key(), count));
+            bench.waiting()
+                    .forEach((ref, count) -> waiting.put(ref.kind() == Kind.QUEUE ? ref.key() : ref.toString(), count));
         }
         return json;
     }

@@ -1,8 +1,10 @@
 package app.bittern.formats;
 
 import app.bittern.call.Ending;
+import app.bittern.paths.Matrix;
 import app.bittern.paths.NumberPaths;
 import app.bittern.paths.Path;
+import app.bittern.paths.Reached;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Ref;
 import java.util.List;
@@ -53,6 +55,41 @@ public final class PathsJson {
             paths.forEach(path -> all.add(path(path, plan)));
         });
         return json;
+    }
+
+    /// `[{"pressed"?, "cells": [{"states", "switches", "ending"?, "second"?}]}]`; a cell without an ending is one where
+    /// nothing asks for the key.
+    public static ArrayNode matrix(Matrix matrix) {
+        ArrayNode rows = JsonNodeFactory.instance.arrayNode();
+        for (Matrix.Row row : matrix.rows()) {
+            ObjectNode one = rows.addObject();
+            row.pressed().ifPresent(key -> one.put("pressed", key));
+            ArrayNode cells = one.putArray("cells");
+            for (int index = 0; index < row.cells().size(); index++) {
+                Matrix.Column column = matrix.columns().get(index);
+                ObjectNode cell = cells.addObject();
+                ObjectNode states = cell.putObject("states");
+                column.states().forEach((ref, state) -> states.put(ref.toString(), state));
+                ObjectNode switches = cell.putObject("switches");
+                column.positions().forEach((ref, position) -> switches.put(ref.toString(), position));
+                row.cells().get(index).ifPresent(end -> {
+                    cell.set("ending", ending(end.ending()));
+                    cell.put("second", end.second());
+                });
+            }
+        }
+        return rows;
+    }
+
+    /// `[{"number", "when", "earliest", "latest"}]`.
+    public static ArrayNode who(List<Reached.ByNumber> numbers) {
+        ArrayNode all = JsonNodeFactory.instance.arrayNode();
+        numbers.forEach(number -> all.addObject()
+                .put("number", number.number().text())
+                .put("when", number.when())
+                .put("earliest", number.window().earliest())
+                .put("latest", number.window().latest()));
+        return all;
     }
 
     private static void hours(ObjectNode json, long seconds) {

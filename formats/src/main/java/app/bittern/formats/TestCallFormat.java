@@ -39,9 +39,12 @@ final class TestCallFormat implements KindFormat<TestCall> {
         List<String> agents = fields.texts("agents");
         Map<Ref, Integer> waiting = new LinkedHashMap<>();
         fields.inner("waiting")
-                .ifPresent(inner -> inner.each(ref(Kind.QUEUE), "a queue such as queue/bookings")
+                .ifPresent(inner -> inner.each(
+                                text -> Ref.parse(text)
+                                        .filter(ref -> ref.kind() == Kind.QUEUE || ref.kind() == Kind.MAILBOX),
+                                "a queue such as queue/bookings, or a mailbox")
                         .forEach((field, ref) ->
-                                inner.integer(field, 0, 9999).ifPresent(count -> waiting.put(ref, count))));
+                                inner.integer(field, 0, 100_000).ifPresent(count -> waiting.put(ref, count))));
         TestCall.Expected expect = fields.inner("expect")
                 .map(TestCallFormat::expected)
                 .orElseGet(() -> new TestCall.Expected(
