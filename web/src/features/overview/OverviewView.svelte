@@ -30,12 +30,18 @@
 
     <section class="mt-5" id="findings" aria-labelledby="findings-title">
       <h2 id="findings-title" class="font-semibold">
-        Findings {#if view.findings.length}<span class="wrong">{view.findings.length}</span>{/if}
+        Findings {#if view.findings.length}<span
+            class={view.findings.some((one) => one.severity === 'blocking') ? 'wrong' : 'text-muted'}
+            >{view.findings.length}</span
+          >{/if}
       </h2>
       {#each view.findings as finding, index (index)}
-        <article class="mt-2 border-l-4 border-clay bg-panel px-4 py-2">
+        {@const blocking = finding.severity === 'blocking'}
+        <article class="mt-2 border-l-4 bg-panel px-4 py-2 {blocking ? 'border-clay' : 'border-sand'}">
           <p>
-            <span class="wrong">✕ {finding.severity}: {finding.title}.</span>
+            <span class={blocking ? 'wrong' : 'font-semibold'}
+              >{blocking ? '✕ ' : ''}{finding.severity}: {finding.title}.</span
+            >
             {finding.says}
             {finding.advice}
           </p>
@@ -44,7 +50,7 @@
             <ul class="list-disc pl-5">
               {#each finding.calls as call (call)}<li>{call}</li>{/each}
             </ul>
-          {:else}
+          {:else if finding.severity === 'blocking' && !finding.witness}
             <p class="mt-1 text-muted">No call to a number of this plan comes to it.</p>
           {/if}
           <div class="mt-2 flex gap-3">

@@ -245,7 +245,7 @@ final class Sentences {
                 : Optional.empty();
     }
 
-    private static String words(PlanObject from, Cause cause) {
+    private String words(PlanObject from, Cause cause) {
         return switch (cause) {
             case Cause.Passed passed -> "";
             case Cause.Rejected rejected -> "number withheld";
@@ -265,7 +265,9 @@ final class Sentences {
             case Cause.Message message -> "";
             case Cause.Operator operator -> "0";
             case Cause.Digits(Optional<String> found) ->
-                found.map(contact -> "digits of " + contact).orElse("digits of nobody");
+                "digits of "
+                        + found.map(number -> plan.title(new Ref(Kind.CONTACT, number)))
+                                .orElse("nobody");
             case Cause.NoValidDigits none -> "no valid digits";
             case Cause.Full full -> "full";
             case Cause.NoAgents none -> "no agents";
