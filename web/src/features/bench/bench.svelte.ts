@@ -1,7 +1,7 @@
 import { address } from '../../app/address.svelte';
 import { site } from '../../app/site.svelte';
 import { api, Refused } from '../../lib/api/client';
-import type { CallView } from '../../lib/api/types';
+import type { BenchText, CallView } from '../../lib/api/types';
 
 const ANYBODY = '+447700900123';
 
@@ -21,11 +21,18 @@ class Bench {
   at = $derived(address.query.get('at') ?? site.view?.now ?? '');
   keys = $derived(address.query.get('keys') ?? '');
   phones = $derived(address.query.getAll('phone'));
+  /** What a witness sets and the bar does not show yet: switches turned, agents logged in, callers waiting. */
+  others = $derived(
+    ['turned', 'agent', 'waiting'].flatMap((name) =>
+      address.query.getAll(name).map((value): [string, string] => [name, value]),
+    ),
+  );
 
   /** The bench as the server reads it, without the number called. */
   query = $derived.by(() => {
     const query = new URLSearchParams({ from: this.from, at: this.at, keys: this.keys });
     this.phones.forEach((phone) => query.append('phone', phone));
+    this.others.forEach(([name, value]) => query.append(name, value));
     return query.toString();
   });
 
@@ -49,9 +56,12 @@ class Bench {
   }
 
   /** Takes over a whole bench, such as a finding's witness. */
-  take(bench: { from: string; at: string; keys: string; phones: string[] }): void {
+  take(bench: BenchText): void {
     const query = new URLSearchParams({ from: bench.from, at: bench.at, keys: bench.keys });
     bench.phones.forEach((phone) => query.append('phone', phone));
+    bench.switches.forEach((turned) => query.append('turned', turned));
+    bench.agents.forEach((agent) => query.append('agent', agent));
+    bench.waiting.forEach((line) => query.append('waiting', line));
     address.keep(query);
   }
 

@@ -25,6 +25,7 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Limit;
 import org.springframework.http.HttpStatus;
@@ -173,14 +174,25 @@ class SiteController {
             @Nullable String from,
             @Nullable String at,
             @Nullable String keys,
-            @Nullable List<String> phone) {
+            @Nullable List<String> phone,
+            @Nullable List<String> turned,
+            @Nullable List<String> agent,
+            @Nullable List<String> waiting) {
         BenchText text(String to) {
             return new BenchText(
                     to,
+                    Optional.empty(),
                     from == null ? "withheld" : from,
                     at == null ? "" : at,
                     keys == null ? "" : keys,
-                    phone == null ? List.of() : phone);
+                    given(phone),
+                    given(turned),
+                    given(agent),
+                    given(waiting));
+        }
+
+        private static List<String> given(@Nullable List<String> values) {
+            return values == null ? List.of() : values;
         }
     }
 

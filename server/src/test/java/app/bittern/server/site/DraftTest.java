@@ -121,6 +121,14 @@ class DraftTest {
     }
 
     @Test
+    void aSwitchTurnedOnTheBenchIsFollowed() {
+        assertThat(trace("at=2026-11-24T10:15&turned=storm=sailings-off")
+                        .at("/trace/steps/2/object")
+                        .asString())
+                .isEqualTo("announcement/sailings-off");
+    }
+
+    @Test
     void aNewMailboxAndTheKeyThatLeadsToItAreOneEdit() {
         String wishes = "{\"wishes\":[{\"create\":{\"object\":\"mailbox/lost\",\"body\":{\"name\":\"Lost\"}}},"
                 + "{\"set\":{\"object\":\"menu/front-desk\",\"field\":\"keys/3/to\",\"value\":\"mailbox/lost\"}}]}";
