@@ -46,6 +46,7 @@ class StoryTest {
         technician.press("/");
         technician.type("rings 20 s");
         technician.press("Enter");
+        assertThat(technician.outline()).isFocused();
         technician.press("Enter");
         assertThat(technician.page().getByPlaceholder("Number or name")).isFocused();
         technician.press("Escape");
