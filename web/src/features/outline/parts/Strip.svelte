@@ -95,10 +95,17 @@
               {#each bells(part) as [from, to], bell (bell)}
                 <rect x={x(from)} y="24" width={Math.max(1, x(to) - x(from))} height="24" class="fill-sand" />
               {/each}
-            {:else if part.sound === 'silence'}
+            {:else if part.sound === 'silence' || part.sound === 'music'}
+              <!-- a bead where music begins, so that waits with and without look apart -->
+              {#if part.sound === 'music'}<circle
+                  cx={x(part.from) + 4}
+                  cy="36"
+                  r="4"
+                  class="fill-slate"
+                />{/if}
               <line
-                x1={x(part.from)}
-                x2={x(part.to)}
+                x1={x(part.from) + (part.sound === 'music' ? 10 : 0)}
+                x2={Math.max(x(part.to), x(part.from) + (part.sound === 'music' ? 10 : 0))}
                 y1="36"
                 y2="36"
                 class="stroke-slate"

@@ -42,11 +42,9 @@ import java.util.Random;
 
 /// Makes large plans, the same for the same size.
 ///
-/// For 5,000 extensions: 500 inbound numbers, 300 ring groups, 100 queues and 200 menus nested to depth 5; other
-/// sizes in proportion. Ten departments of menus form trees; every menu leads back to the one above and to `repeat`,
-/// the
-/// top ones of the first ten let callers dial any extension; every number has hours of one of twelve calendars before
-/// it.
+/// For 5,000 extensions: 500 inbound numbers, 300 ring groups, 100 queues and 200 menus nested to depth 5; other sizes
+/// in proportion. Ten departments of menus form trees; every menu leads back to the one above and to `repeat`, the top
+/// ones of the first ten let callers dial any extension; every number has hours of one of twelve calendars before it.
 public final class BigPlans {
     private static final int CALENDARS = 12;
     private static final int DEPTH = 5;
@@ -54,35 +52,30 @@ public final class BigPlans {
     private static final int CHILDREN = 3;
     private static final List<String> KEYS = List.of("1", "2", "3", "4", "5", "6", "7", "8", "9");
 
+    /// The fewest extensions of a plan.
+    static final int SMALLEST = 100;
+
     private final int extensions;
+    private final int numbers;
+    private final int groups;
+    private final int queues;
+    private final int menus;
     private final Random random;
     private final List<PlanObject> objects = new ArrayList<>();
     private final List<List<String>> menuLevels = new ArrayList<>();
 
     private BigPlans(int extensions) {
         this.extensions = extensions;
+        this.numbers = extensions / 10;
+        this.groups = extensions * 3 / 50;
+        this.queues = extensions / 50;
+        this.menus = extensions / 25;
         this.random = new Random(extensions);
     }
 
     /// A plan of about so many extensions, 100 at least.
     public static Plan of(int extensions) {
         return new BigPlans(extensions).make();
-    }
-
-    private int numbers() {
-        return extensions / 10;
-    }
-
-    private int groups() {
-        return extensions * 3 / 50;
-    }
-
-    private int queues() {
-        return extensions / 50;
-    }
-
-    private int menus() {
-        return extensions / 25;
     }
 
     private Plan make() {
@@ -96,7 +89,7 @@ public final class BigPlans {
                 none(),
                 List.of()));
         objects.add(new Trunk("line", none(), none(), 120, new Delivers.International()));
-        for (int index = 0; index < numbers(); index++) {
+        for (int index = 0; index < numbers; index++) {
             E164 number = number(index);
             objects.add(new InboundNumber(
                     number,
@@ -114,13 +107,13 @@ public final class BigPlans {
         }
         prompts();
         layOutMenus();
-        for (int index = 0; index < numbers(); index++) {
+        for (int index = 0; index < numbers; index++) {
             objects.add(split(index));
         }
-        for (int index = 0; index < groups(); index++) {
+        for (int index = 0; index < groups; index++) {
             objects.add(group(index));
         }
-        for (int index = 0; index < queues(); index++) {
+        for (int index = 0; index < queues; index++) {
             objects.add(queue(index));
         }
         for (int index = 0; index < extensions; index++) {
@@ -129,7 +122,7 @@ public final class BigPlans {
         }
         objects.add(mailbox("general"));
         objects.add(new Permission("staff", none(), none(), List.of("internal", "emergency", "national", "mobile")));
-        for (int index = 0; index < numbers() / 10; index++) {
+        for (int index = 0; index < numbers / 10; index++) {
             objects.add(new Contact(
                     new E164(String.format(Locale.ROOT, "+4477009%05d", index)),
                     Optional.of("Contact " + index),
@@ -210,7 +203,7 @@ public final class BigPlans {
     /// Trees of menus: level 0 at the top, each menu with up to three below it, to depth 5.
     private void layOutMenus() {
         int perDepartment = 20;
-        int departments = Math.max(1, menus() / perDepartment);
+        int departments = Math.max(1, menus / perDepartment);
         for (int department = 0; department < departments; department++) {
             List<String> keys = new ArrayList<>();
             List<Integer> parents = new ArrayList<>();
@@ -242,8 +235,8 @@ public final class BigPlans {
                 on.put(KEYS.get(next++), to("menu/" + keys.get(child)));
             }
         }
-        on.put(KEYS.get(next++), to("queue/q" + random.nextInt(queues())));
-        on.put(KEYS.get(next++), to("ring-group/g" + random.nextInt(groups())));
+        on.put(KEYS.get(next++), to("queue/q" + random.nextInt(queues)));
+        on.put(KEYS.get(next++), to("ring-group/g" + random.nextInt(groups)));
         on.put(KEYS.get(next++), to("extension/" + extensionNumber(random.nextInt(extensions))));
         on.put("0", to("repeat"));
         if (index > 0) {
@@ -269,7 +262,7 @@ public final class BigPlans {
                 3,
                 Optional.of(new Ref(Kind.PROMPT, "no-key")),
                 Optional.of(new Ref(Kind.PROMPT, "wrong-key")),
-                Destination.parse("ring-group/g" + random.nextInt(groups())),
+                Destination.parse("ring-group/g" + random.nextInt(groups)),
                 index == 0 && menuLevels.size() < DIALLING,
                 new Seconds(3),
                 on);
@@ -312,7 +305,7 @@ public final class BigPlans {
                 new Seconds(20),
                 members,
                 false,
-                Destination.parse(index % 2 == 0 ? "mailbox/general" : "queue/q" + index % queues()),
+                Destination.parse(index % 2 == 0 ? "mailbox/general" : "queue/q" + index % queues),
                 none(),
                 none());
     }

@@ -7,17 +7,11 @@ import app.bittern.formats.FindingsJson;
 import app.bittern.formats.Json;
 import app.bittern.formats.Places;
 import app.bittern.plan.Plan;
-import java.io.PrintWriter;
-import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
-import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
-import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
-import picocli.CommandLine.Parameters;
-import picocli.CommandLine.Spec;
 
 /// `bittern check`: says what is wrong or doubtful in a plan, each with a call that shows it.
 @Command(
@@ -30,16 +24,7 @@ import picocli.CommandLine.Spec;
             "  ./bittern check demo/saltreach.yaml",
             "  ./bittern check plan.yaml --severity blocking --sarif > plan.sarif"
         })
-final class CheckCommand implements Callable<Integer> {
-    @Spec
-    private CommandSpec spec = CommandSpec.create();
-
-    @Parameters(paramLabel = "PLAN", description = "The plan file, YAML or JSON.")
-    private Path file = Path.of("");
-
-    @Option(names = "--json", description = "As JSON.")
-    private boolean json;
-
+final class CheckCommand extends PlanCommand {
     @Option(names = "--sarif", description = "As SARIF 2.1.0, with line and column in the plan file.")
     private boolean sarif;
 
@@ -61,21 +46,19 @@ final class CheckCommand implements Callable<Integer> {
         Severity least = Severity.ofWord(severity)
                 .orElseThrow(() -> new Unusable(
                         List.of("--severity: found '" + severity + "'; allowed is blocking, warning or hint.")));
-        String text = PlanArgument.text(file);
-        Plan plan = PlanArgument.read(file, text);
+        String text = PlanArgument.text(file());
+        Plan plan = PlanArgument.read(file(), text);
         List<Finding> findings = Catalogue.examine(plan, weeks.horizon(plan)).stream()
                 .filter(finding -> accepted || finding.accepted().isEmpty())
                 .toList();
         Places places = Places.of(text);
-        PrintWriter out = spec.commandLine().getOut();
         if (sarif) {
-            out.println(Json.pretty(FindingsJson.sarif(findings, file.toString(), places)));
-        } else if (json) {
-            out.println(Json.pretty(FindingsJson.of(plan, findings)));
+            say(Json.pretty(FindingsJson.sarif(findings, file().toString(), places)));
+        } else if (json()) {
+            say(Json.pretty(FindingsJson.of(plan, findings)));
         } else {
-            out.println(CheckText.of(plan, findings, file, places));
+            say(CheckText.of(plan, findings, file(), places));
         }
-        out.flush();
         Optional<Finding> bad = findings.stream()
                 .filter(finding -> finding.accepted().isEmpty())
                 .filter(finding -> finding.severity().compareTo(least) <= 0)

@@ -2,6 +2,7 @@ package app.bittern.cli;
 
 import app.bittern.formats.Json;
 import app.bittern.plan.Seconds;
+import app.bittern.plan.Traffic;
 import app.bittern.traffic.ErlangA;
 import app.bittern.traffic.ErlangB;
 import app.bittern.traffic.ErlangC;
@@ -53,7 +54,7 @@ final class ErlangCommand {
         private Optional<String> talk = Optional.empty();
 
         double talk() {
-            return talk.map(text -> duration("talk", text)).orElse(180.0);
+            return talk.map(text -> duration("talk", text)).orElse((double) Traffic.TALK.value());
         }
 
         double erlangs() {

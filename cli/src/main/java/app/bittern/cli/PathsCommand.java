@@ -15,20 +15,14 @@ import app.bittern.plan.InboundNumber;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Ref;
 import app.bittern.plan.Seconds;
-import java.io.PrintWriter;
-import java.nio.file.Path;
 import java.time.DateTimeException;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
-import java.util.concurrent.Callable;
 import java.util.stream.Stream;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
-import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
-import picocli.CommandLine.Parameters;
-import picocli.CommandLine.Spec;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
@@ -44,16 +38,7 @@ import tools.jackson.databind.node.ObjectNode;
             "  ./bittern paths demo/saltreach.yaml --to +441632960100",
             "  ./bittern paths plan.yaml --to +441632960100 --list --ending lost --json"
         })
-final class PathsCommand implements Callable<Integer> {
-    @Spec
-    private CommandSpec spec = CommandSpec.create();
-
-    @Parameters(paramLabel = "PLAN", description = "The plan file, YAML or JSON.")
-    private Path file = Path.of("");
-
-    @Option(names = "--json", description = "As JSON.")
-    private boolean json;
-
+final class PathsCommand extends PlanCommand {
     @Option(names = "--to", paramLabel = "NUMBER", description = "The number called; all inbound numbers where absent.")
     private Optional<String> to = Optional.empty();
 
@@ -101,22 +86,20 @@ final class PathsCommand implements Callable<Integer> {
 
     @Override
     public Integer call() {
-        Plan plan = PlanArgument.read(file);
+        Plan plan = PlanArgument.read(file());
         PathFilter filter = filter();
         Paths paths = Paths.of(plan, weeks.horizon(plan));
         List<E164> numbers = to.map(text -> List.of(number(plan, text)))
                 .orElseGet(() ->
                         plan.all(InboundNumber.class).map(InboundNumber::called).toList());
-        PrintWriter out = spec.commandLine().getOut();
         if (who.isPresent()) {
             Ref ref = Ref.parse(who.get())
                     .orElseThrow(() -> unusable("who", who.get(), "a reference such as queue/bookings"));
             List<Reached.ByNumber> by = Reached.of(paths).numbers(ref);
-            out.println(json ? Json.pretty(PathsJson.who(by)) : PathsText.who(plan, by));
-            out.flush();
+            say(json() ? Json.pretty(PathsJson.who(by)) : PathsText.who(plan, by));
             return 0;
         }
-        if (json) {
+        if (json()) {
             List<ObjectNode> all = numbers.stream()
                     .map(number -> paths.of(number))
                     .map(number -> {
@@ -129,17 +112,16 @@ final class PathsCommand implements Callable<Integer> {
                     .toList();
             ArrayNode array = JsonNodeFactory.instance.arrayNode();
             all.forEach(array::add);
-            out.println(Json.pretty(to.isPresent() ? all.getFirst() : array));
+            say(Json.pretty(to.isPresent() ? all.getFirst() : array));
         } else {
             numbers.forEach(number -> {
                 NumberPaths one = paths.of(number);
-                out.println(PathsText.of(plan, one, listed(one, filter)));
+                say(PathsText.of(plan, one, listed(one, filter)));
                 if (matrix) {
-                    out.println(PathsText.matrix(plan, Matrix.of(one, new Caller.Withheld())));
+                    say(PathsText.matrix(plan, Matrix.of(one, new Caller.Withheld())));
                 }
             });
         }
-        out.flush();
         return 0;
     }
 

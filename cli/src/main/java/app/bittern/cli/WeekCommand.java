@@ -4,15 +4,9 @@ import app.bittern.formats.Json;
 import app.bittern.formats.WeekJson;
 import app.bittern.paths.WeekMap;
 import app.bittern.plan.Plan;
-import java.io.PrintWriter;
-import java.nio.file.Path;
-import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
-import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
-import picocli.CommandLine.Parameters;
-import picocli.CommandLine.Spec;
 
 /// `bittern week`: says where calls to a number end in each quarter of an hour of a week, if nobody answers.
 @Command(
@@ -20,16 +14,7 @@ import picocli.CommandLine.Spec;
         mixinStandardHelpOptions = true,
         description = "Says where calls to a number end in each quarter of an hour of a week, if nobody answers.",
         footer = {"", "Example:", "  ./bittern week demo/saltreach.yaml --to +441632960100 --at 2026-11-23"})
-final class WeekCommand implements Callable<Integer> {
-    @Spec
-    private CommandSpec spec = CommandSpec.create();
-
-    @Parameters(paramLabel = "PLAN", description = "The plan file, YAML or JSON.")
-    private Path file = Path.of("");
-
-    @Option(names = "--json", description = "As JSON.")
-    private boolean json;
-
+final class WeekCommand extends PlanCommand {
     @Option(names = "--to", required = true, paramLabel = "NUMBER", description = "The number called.")
     private String to = "";
 
@@ -38,12 +23,10 @@ final class WeekCommand implements Callable<Integer> {
 
     @Override
     public Integer call() {
-        Plan plan = PlanArgument.read(file);
+        Plan plan = PlanArgument.read(file());
         WeekMap week = WeekMap.of(
                 plan, PathsCommand.number(plan, to), weeks.horizon(plan).from());
-        PrintWriter out = spec.commandLine().getOut();
-        out.println(json ? Json.pretty(WeekJson.of(week)) : WeekText.of(week));
-        out.flush();
+        say(json() ? Json.pretty(WeekJson.of(week)) : WeekText.of(week));
         return 0;
     }
 }

@@ -1,11 +1,10 @@
 package app.bittern.cli;
 
+import static app.bittern.cli.Said.say;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.ByteArrayInputStream;
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -15,7 +14,6 @@ import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.json.JsonMapper;
 
 class CommandsTest {
     private static final String PLAN = "../demo/saltreach.yaml";
@@ -23,28 +21,6 @@ class CommandsTest {
 
     @TempDir
     private Path folder = Path.of("");
-
-    private record Said(int status, String out, String err) {
-        JsonNode json() {
-            return JsonMapper.builder().build().readTree(out);
-        }
-    }
-
-    private static Said say(String... arguments) {
-        PrintStream out = System.out;
-        PrintStream err = System.err;
-        ByteArrayOutputStream said = new ByteArrayOutputStream();
-        ByteArrayOutputStream complained = new ByteArrayOutputStream();
-        try {
-            System.setOut(new PrintStream(said, true, StandardCharsets.UTF_8));
-            System.setErr(new PrintStream(complained, true, StandardCharsets.UTF_8));
-            int status = Bittern.run(arguments);
-            return new Said(status, said.toString(StandardCharsets.UTF_8), complained.toString(StandardCharsets.UTF_8));
-        } finally {
-            System.setOut(out);
-            System.setErr(err);
-        }
-    }
 
     private String changed(String from, String to) throws IOException {
         String text = Files.readString(Path.of(PLAN));

@@ -1,11 +1,9 @@
 package app.bittern.cli;
 
+import static app.bittern.cli.Said.say;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.io.PrintStream;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
@@ -15,24 +13,6 @@ import tools.jackson.databind.json.JsonMapper;
 
 class TraceCommandTest {
     private static final String PLAN = "../demo/saltreach.yaml";
-
-    private record Said(int status, String out, String err) {}
-
-    private static Said say(String... arguments) {
-        PrintStream out = System.out;
-        PrintStream err = System.err;
-        ByteArrayOutputStream said = new ByteArrayOutputStream();
-        ByteArrayOutputStream complained = new ByteArrayOutputStream();
-        try {
-            System.setOut(new PrintStream(said, true, StandardCharsets.UTF_8));
-            System.setErr(new PrintStream(complained, true, StandardCharsets.UTF_8));
-            int status = Bittern.run(arguments);
-            return new Said(status, said.toString(StandardCharsets.UTF_8), complained.toString(StandardCharsets.UTF_8));
-        } finally {
-            System.setOut(out);
-            System.setErr(err);
-        }
-    }
 
     private static JsonNode trace(String... more) {
         String[] arguments = new String[more.length + 5];

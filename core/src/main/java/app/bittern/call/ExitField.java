@@ -1,37 +1,19 @@
 package app.bittern.call;
 
-import app.bittern.plan.Accepted;
-import app.bittern.plan.Alarm;
 import app.bittern.plan.Announcement;
+import app.bittern.plan.Aside;
 import app.bittern.plan.Ask;
 import app.bittern.plan.Chain;
-import app.bittern.plan.Code;
-import app.bittern.plan.Contact;
-import app.bittern.plan.Desk;
 import app.bittern.plan.Destination;
 import app.bittern.plan.Extension;
-import app.bittern.plan.Hours;
-import app.bittern.plan.HuntGroup;
-import app.bittern.plan.InboundNumber;
+import app.bittern.plan.Group;
 import app.bittern.plan.Mailbox;
 import app.bittern.plan.Menu;
-import app.bittern.plan.Music;
-import app.bittern.plan.Outbound;
 import app.bittern.plan.Page;
-import app.bittern.plan.Permission;
 import app.bittern.plan.PlanObject;
-import app.bittern.plan.Prompt;
 import app.bittern.plan.Queue;
-import app.bittern.plan.Recipients;
-import app.bittern.plan.RingGroup;
 import app.bittern.plan.Route;
-import app.bittern.plan.Site;
 import app.bittern.plan.Split;
-import app.bittern.plan.Switch;
-import app.bittern.plan.TestCall;
-import app.bittern.plan.Traffic;
-import app.bittern.plan.TrapTarget;
-import app.bittern.plan.Trunk;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -54,32 +36,14 @@ public final class ExitField {
                                         : "else")
                         : Optional.empty();
             case Menu menu -> ofMenu(cause);
-            case RingGroup group -> ofGroup(group, cause);
+            case Group group -> ofGroup(group, cause);
             case Extension extension -> ofExtension(extension, cause);
             case Mailbox mailbox -> cause instanceof Cause.Operator ? Optional.of("operator") : Optional.empty();
             case Ask ask -> Optional.of(cause instanceof Cause.Digits ? "to" : "giveUp");
-            case HuntGroup group -> ofHuntGroup(group, cause);
             case Queue queue -> ofQueue(queue, cause);
             case Chain chain -> cause instanceof Cause.Answered ? Optional.empty() : Optional.of("then");
-            case Site o -> Optional.empty();
-            case Trunk o -> Optional.empty();
-            case InboundNumber o -> Optional.empty();
-            case Hours o -> Optional.empty();
-            case Switch o -> Optional.empty();
-            case Prompt o -> Optional.empty();
-            case Music o -> Optional.empty();
-            case Contact o -> Optional.empty();
-            case Permission o -> Optional.empty();
-            case Outbound o -> Optional.empty();
+            case Aside o -> Optional.empty();
             case Page o -> Optional.empty();
-            case Code o -> Optional.empty();
-            case Recipients o -> Optional.empty();
-            case Alarm o -> Optional.empty();
-            case TrapTarget o -> Optional.empty();
-            case Desk o -> Optional.empty();
-            case Traffic o -> Optional.empty();
-            case TestCall o -> Optional.empty();
-            case Accepted o -> Optional.empty();
         };
     }
 
@@ -102,12 +66,11 @@ public final class ExitField {
                 fields.add("giveUp");
                 yield fields;
             }
-            case RingGroup group -> List.of("noAnswer", "busy", "unreachable");
+            case Group group -> List.of("noAnswer", "busy", "unreachable");
             case Extension extension ->
                 List.of("forward/always", "forward/noAnswer", "forward/busy", "forward/unreachable", "mailbox");
             case Mailbox mailbox -> List.of("operator");
             case Ask ask -> List.of("to", "giveUp");
-            case HuntGroup group -> List.of("noAnswer", "busy", "unreachable");
             case Queue queue -> {
                 List<String> fields = new ArrayList<>(List.of("full", "noAgents/to", "overflow"));
                 for (int index = 0; index < queue.during().size(); index++) {
@@ -116,25 +79,8 @@ public final class ExitField {
                 yield fields;
             }
             case Chain chain -> List.of("then");
-            case Site o -> List.of();
-            case Trunk o -> List.of();
-            case InboundNumber o -> List.of();
-            case Hours o -> List.of();
-            case Switch o -> List.of();
-            case Prompt o -> List.of();
-            case Music o -> List.of();
-            case Contact o -> List.of();
-            case Permission o -> List.of();
-            case Outbound o -> List.of();
+            case Aside o -> List.of();
             case Page o -> List.of();
-            case Code o -> List.of();
-            case Recipients o -> List.of();
-            case Alarm o -> List.of();
-            case TrapTarget o -> List.of();
-            case Desk o -> List.of();
-            case Traffic o -> List.of();
-            case TestCall o -> List.of();
-            case Accepted o -> List.of();
         };
     }
 
@@ -146,17 +92,7 @@ public final class ExitField {
         };
     }
 
-    private static Optional<String> ofGroup(RingGroup group, Cause cause) {
-        String busy = group.busy().isPresent() ? "busy" : "noAnswer";
-        return switch (cause) {
-            case Cause.NoAnswer none -> Optional.of("noAnswer");
-            case Cause.Busy none -> Optional.of(busy);
-            case Cause.Unreachable none -> Optional.of(group.unreachable().isPresent() ? "unreachable" : busy);
-            default -> Optional.empty();
-        };
-    }
-
-    private static Optional<String> ofHuntGroup(HuntGroup group, Cause cause) {
+    private static Optional<String> ofGroup(Group group, Cause cause) {
         String busy = group.busy().isPresent() ? "busy" : "noAnswer";
         return switch (cause) {
             case Cause.NoAnswer none -> Optional.of("noAnswer");
@@ -212,7 +148,7 @@ public final class ExitField {
                         : Optional.ofNullable(menu.keys()
                                         .get(field.substring("keys/".length(), field.length() - "/to".length())))
                                 .flatMap(Menu.OnKey::to);
-            case RingGroup group ->
+            case Group group ->
                 switch (field) {
                     case "busy" -> group.busy();
                     case "unreachable" -> group.unreachable();
@@ -228,12 +164,6 @@ public final class ExitField {
                 };
             case Mailbox mailbox -> mailbox.operator();
             case Ask ask -> field.equals("to") ? ask.to() : ask.giveUp();
-            case HuntGroup group ->
-                switch (field) {
-                    case "busy" -> group.busy();
-                    case "unreachable" -> group.unreachable();
-                    default -> group.noAnswer();
-                };
             case Queue queue ->
                 switch (field) {
                     case "full" -> queue.full();
@@ -245,25 +175,8 @@ public final class ExitField {
                                 .to();
                 };
             case Chain chain -> chain.then();
-            case Site o -> Optional.empty();
-            case Trunk o -> Optional.empty();
-            case InboundNumber o -> Optional.empty();
-            case Hours o -> Optional.empty();
-            case Switch o -> Optional.empty();
-            case Prompt o -> Optional.empty();
-            case Music o -> Optional.empty();
-            case Contact o -> Optional.empty();
-            case Permission o -> Optional.empty();
-            case Outbound o -> Optional.empty();
+            case Aside o -> Optional.empty();
             case Page o -> Optional.empty();
-            case Code o -> Optional.empty();
-            case Recipients o -> Optional.empty();
-            case Alarm o -> Optional.empty();
-            case TrapTarget o -> Optional.empty();
-            case Desk o -> Optional.empty();
-            case Traffic o -> Optional.empty();
-            case TestCall o -> Optional.empty();
-            case Accepted o -> Optional.empty();
         };
         return destination.map(Destination::toString).orElse("");
     }

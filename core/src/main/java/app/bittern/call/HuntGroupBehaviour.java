@@ -10,22 +10,17 @@ import java.util.List;
 final class HuntGroupBehaviour implements Behaviour<HuntGroup> {
     @Override
     public List<Outcome> outcomes(HuntGroup group, Scene scene) {
-        if (group.members().isEmpty()) {
-            return List.of(Outcome.of(
-                    new Cause.Unreachable(),
-                    Window.NOW,
-                    group.onUnreachable().isPresent()
-                            ? scene.onward(group.onUnreachable())
-                            : scene.lost(Ending.Lost.NOBODY)));
+        List<Outcome> outcomes = new ArrayList<>();
+        if (!group.members().isEmpty()) {
+            int lap = group.ringEach().value();
+            int longest = group.laps() * group.members().size() * lap;
+            outcomes.add(Outcome.of(
+                    new Cause.Answered(), new Window(0, longest), scene.ends(Ending.Kind.ANSWERED, group.ref())));
+            outcomes.add(Outcome.of(
+                    new Cause.NoAnswer(), new Window(group.laps() * lap, longest), scene.onward(group.noAnswer())));
         }
-        int lap = group.ringEach().value();
-        int longest = group.laps() * group.members().size() * lap;
-        return List.of(
-                Outcome.of(new Cause.Answered(), new Window(0, longest), scene.ends(Ending.Kind.ANSWERED, group.ref())),
-                Outcome.of(
-                        new Cause.NoAnswer(), new Window(group.laps() * lap, longest), scene.onward(group.noAnswer())),
-                Outcome.of(new Cause.Busy(), Window.NOW, scene.onward(group.onBusy())),
-                Outcome.of(new Cause.Unreachable(), Window.NOW, scene.onward(group.onUnreachable())));
+        outcomes.addAll(NobodyRings.outcomes(group, scene));
+        return outcomes;
     }
 
     @Override
@@ -37,15 +32,7 @@ final class HuntGroupBehaviour implements Behaviour<HuntGroup> {
         List<Why> why = new ArrayList<>(members.stream().map(Rung::why).toList());
         List<Rung> idle = members.stream().filter(Rung::rings).toList();
         if (idle.isEmpty()) {
-            boolean busy = members.stream().anyMatch(Rung::busy);
-            String says = members.isEmpty() ? " has no members" : busy ? " has nobody free" : " has every phone off";
-            why.add(Why.held(busy ? "busy" : "unreachable", group.title() + says));
-            return Decision.of(
-                    busy ? new Cause.Busy() : new Cause.Unreachable(),
-                    0,
-                    group.title() + says + ": to " + scene.words(busy ? group.onBusy() : group.onUnreachable()),
-                    List.of(),
-                    why);
+            return NobodyRings.decide(group, scene, members);
         }
         List<Heard> hears = new ArrayList<>();
         int second = 0;

@@ -1,6 +1,5 @@
 package app.bittern.call;
 
-import app.bittern.plan.Destination;
 import app.bittern.plan.RingGroup;
 import java.util.ArrayList;
 import java.util.List;
@@ -10,21 +9,15 @@ import java.util.Optional;
 final class RingGroupBehaviour implements Behaviour<RingGroup> {
     @Override
     public List<Outcome> outcomes(RingGroup group, Scene scene) {
-        if (group.members().isEmpty()) {
-            return List.of(Outcome.of(new Cause.Unreachable(), Window.NOW, empty(group, scene)));
+        List<Outcome> outcomes = new ArrayList<>();
+        if (!group.members().isEmpty()) {
+            int rings = group.ringFor().value();
+            outcomes.add(Outcome.of(
+                    new Cause.Answered(), new Window(0, rings), scene.ends(Ending.Kind.ANSWERED, group.ref())));
+            outcomes.add(Outcome.of(new Cause.NoAnswer(), Window.at(rings), scene.onward(group.noAnswer())));
         }
-        return List.of(
-                Outcome.of(
-                        new Cause.Answered(),
-                        new Window(0, group.ringFor().value()),
-                        scene.ends(Ending.Kind.ANSWERED, group.ref())),
-                Outcome.of(new Cause.NoAnswer(), Window.at(group.ringFor().value()), scene.onward(group.noAnswer())),
-                Outcome.of(new Cause.Busy(), Window.NOW, scene.onward(group.onBusy())),
-                Outcome.of(new Cause.Unreachable(), Window.NOW, scene.onward(group.onUnreachable())));
-    }
-
-    private static Onward empty(RingGroup group, Scene scene) {
-        return group.onUnreachable().isPresent() ? scene.onward(group.onUnreachable()) : scene.lost(Ending.Lost.NOBODY);
+        outcomes.addAll(NobodyRings.outcomes(group, scene));
+        return outcomes;
     }
 
     @Override
@@ -35,7 +28,7 @@ final class RingGroupBehaviour implements Behaviour<RingGroup> {
                 .toList();
         List<Why> phones = members.stream().map(Rung::why).toList();
         if (members.stream().noneMatch(Rung::rings)) {
-            return nobodyRings(group, scene, members, phones);
+            return NobodyRings.decide(group, scene, members);
         }
         Optional<Rung> first = members.stream()
                 .filter(one -> one.answersAt() >= 0)
@@ -69,18 +62,6 @@ final class RingGroupBehaviour implements Behaviour<RingGroup> {
                         .filter(Rung::rings)
                         .map(one -> one.who() + (one.from() > 0 ? " from +" + one.from() + " s" : ""))
                         .toList());
-    }
-
-    private static Decision nobodyRings(RingGroup group, Scene scene, List<Rung> members, List<Why> phones) {
-        boolean busy = members.stream().anyMatch(Rung::busy);
-        String says = members.isEmpty() ? " has no members" : busy ? " has nobody free" : " has every phone off";
-        Optional<Destination> to = busy ? group.onBusy() : group.onUnreachable();
-        return Decision.of(
-                busy ? new Cause.Busy() : new Cause.Unreachable(),
-                0,
-                group.title() + says + ": to " + scene.words(to),
-                List.of(),
-                and(phones, Why.held(busy ? "busy" : "unreachable", group.title() + says)));
     }
 
     private static List<Why> and(List<Why> phones, Why last) {

@@ -49,6 +49,22 @@ final class SplitBehaviour implements Behaviour<Split> {
         };
     }
 
+    /// Every case, whatever the caller carries: what an outline shows.
+    static List<Outcome> everyCase(Split split, Scene scene) {
+        return switch (split.by()) {
+            case Split.By.OfLanguage language -> allCases(split, scene);
+            case Split.By.OfAsk ask -> allCases(split, scene);
+            default -> new SplitBehaviour().outcomes(split, scene);
+        };
+    }
+
+    private static List<Outcome> allCases(Split split, Scene scene) {
+        Stream<String> otherwise = split.otherwise().isPresent() ? Stream.of(OTHERWISE) : Stream.empty();
+        return Stream.concat(split.cases().keySet().stream(), otherwise)
+                .map(state -> one(split, scene, state))
+                .toList();
+    }
+
     private static List<Outcome> missing(Scene scene) {
         return List.of(Outcome.of(new Cause.Case(MISSING), Window.NOW, scene.lost(Ending.Lost.HOLE)));
     }

@@ -1,37 +1,20 @@
 package app.bittern.call;
 
-import app.bittern.plan.Accepted;
-import app.bittern.plan.Alarm;
 import app.bittern.plan.Announcement;
+import app.bittern.plan.Aside;
 import app.bittern.plan.Ask;
 import app.bittern.plan.Chain;
-import app.bittern.plan.Code;
-import app.bittern.plan.Contact;
-import app.bittern.plan.Desk;
 import app.bittern.plan.Extension;
-import app.bittern.plan.Hours;
 import app.bittern.plan.HuntGroup;
-import app.bittern.plan.InboundNumber;
 import app.bittern.plan.Mailbox;
 import app.bittern.plan.Menu;
-import app.bittern.plan.Music;
-import app.bittern.plan.Outbound;
 import app.bittern.plan.Page;
-import app.bittern.plan.Permission;
 import app.bittern.plan.Plan;
 import app.bittern.plan.PlanObject;
-import app.bittern.plan.Prompt;
 import app.bittern.plan.Queue;
-import app.bittern.plan.Recipients;
 import app.bittern.plan.RingGroup;
 import app.bittern.plan.Route;
-import app.bittern.plan.Site;
 import app.bittern.plan.Split;
-import app.bittern.plan.Switch;
-import app.bittern.plan.TestCall;
-import app.bittern.plan.Traffic;
-import app.bittern.plan.TrapTarget;
-import app.bittern.plan.Trunk;
 import java.util.List;
 import java.util.Optional;
 
@@ -49,6 +32,13 @@ public final class Transition {
                 return behaviour.outcomes(object, scene);
             }
         });
+    }
+
+    /// All outcomes of a state, and where it is a split those of every case, whatever the caller carries.
+    public static List<Outcome> everyCase(Plan plan, State state) {
+        return object(plan, state) instanceof Split split
+                ? SplitBehaviour.everyCase(split, new Scene(plan, state))
+                : outcomes(plan, state);
     }
 
     /// The outcome of one cause in a state, without making all the others.
@@ -111,24 +101,7 @@ public final class Transition {
             case Chain chain -> question.ask(new ChainBehaviour(), chain, scene);
             case Page page -> question.ask(new PageBehaviour(), page, scene);
             case Mailbox mailbox -> question.ask(new MailboxBehaviour(), mailbox, scene);
-            case Site o -> throw notForCalls(o);
-            case Trunk o -> throw notForCalls(o);
-            case InboundNumber o -> throw notForCalls(o);
-            case Hours o -> throw notForCalls(o);
-            case Switch o -> throw notForCalls(o);
-            case Prompt o -> throw notForCalls(o);
-            case Music o -> throw notForCalls(o);
-            case Contact o -> throw notForCalls(o);
-            case Permission o -> throw notForCalls(o);
-            case Outbound o -> throw notForCalls(o);
-            case Code o -> throw notForCalls(o);
-            case Recipients o -> throw notForCalls(o);
-            case Alarm o -> throw notForCalls(o);
-            case TrapTarget o -> throw notForCalls(o);
-            case Desk o -> throw notForCalls(o);
-            case Traffic o -> throw notForCalls(o);
-            case TestCall o -> throw notForCalls(o);
-            case Accepted o -> throw notForCalls(o);
+            case Aside o -> throw notForCalls(o);
         };
     }
 

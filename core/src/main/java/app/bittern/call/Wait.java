@@ -15,9 +15,6 @@ import java.util.Optional;
 /// listed within one, each for `ringEach`, with `retryAfter` between rounds (all together where the order is
 /// everyone). Callers already waiting come first: each takes the next agent who answers, who is then busy.
 final class Wait {
-    /// What is said for a place in the line or an expected wait, in seconds: about eight words.
-    static final int SPOKEN_FIGURE = 3;
-
     private final Queue queue;
     private final Scene scene;
     private final BenchInHand bench;
@@ -189,11 +186,7 @@ final class Wait {
     }
 
     private int length(Queue.During item) {
-        return item.say()
-                .map(said -> said instanceof Queue.Said.Words(Ref prompt)
-                        ? scene.length(Optional.of(prompt))
-                        : SPOKEN_FIGURE)
-                .orElse(0);
+        return item.length(prompt -> scene.length(Optional.of(prompt)));
     }
 
     private String words(Queue.During item) {
@@ -209,15 +202,8 @@ final class Wait {
     /// Everything said and offered, in the order of time, before the longest wait is over.
     private List<Said> said() {
         List<Said> all = new ArrayList<>();
-        for (Queue.During item : queue.during()) {
-            int every = item.every().map(app.bittern.plan.Seconds::value).orElse(0);
-            for (int second = item.first(); second < queue.longestWait(); second += every) {
-                all.add(new Said(second, item));
-                if (every == 0) {
-                    break;
-                }
-            }
-        }
+        queue.during()
+                .forEach(item -> item.seconds(queue.longestWait()).forEach(second -> all.add(new Said(second, item))));
         all.sort(Comparator.comparingInt(Said::second));
         return all;
     }

@@ -1,11 +1,8 @@
 package app.bittern.compare;
 
 import app.bittern.call.ExitField;
-import app.bittern.plan.Contact;
-import app.bittern.plan.Extension;
 import app.bittern.plan.Kind;
 import app.bittern.plan.Link;
-import app.bittern.plan.Mailbox;
 import app.bittern.plan.Menu;
 import app.bittern.plan.Plan;
 import app.bittern.plan.PlanObject;
@@ -83,14 +80,12 @@ final class Touched {
     }
 
     private static boolean leads(PlanObject object, String where) {
-        return (object instanceof Extension || object instanceof Menu || !(object instanceof Mailbox))
-                && ExitField.all(object).stream()
-                        .anyMatch(field -> ExitField.value(object, field).equals(where));
+        return ExitField.all(object).stream()
+                .anyMatch(field -> ExitField.value(object, field).equals(where));
     }
 
     private static boolean asksContacts(PlanObject object) {
         return object.ref().kind() == Kind.ASK
-                || object instanceof Contact
                 || (object instanceof Split split
                         && (split.by() instanceof Split.By.OfCaller || split.by() instanceof Split.By.OfAsk))
                 || object.ref().kind() == Kind.ROUTE;

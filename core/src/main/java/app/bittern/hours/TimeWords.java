@@ -232,8 +232,6 @@ final class TimeWords {
         for (int index = 0; index < words.size(); index++) {
             LocalDate date = horizon.day(months.get(index));
             boolean shared = index + 1 < words.size()
-                    && !words.get(index).contains("20")
-                    && !words.get(index + 1).contains("20")
                     && plain(words.get(index))
                     && plain(words.get(index + 1))
                     && MONTH.format(date).equals(MONTH.format(horizon.day(months.get(index + 1))));

@@ -28,9 +28,8 @@ import java.util.stream.Stream;
 /// Draws the outline of one inbound number.
 ///
 /// A walk in depth from the routes that can take calls to the number. An object is drawn where it is first met and
-/// linked
-/// from everywhere else; a row's window adds up the windows of the rows above it. Outcomes that one field decides are
-/// one row. Cost: rows × outcomes.
+/// linked from everywhere else; a row's window adds up the windows of the rows above it. Outcomes that one field
+/// decides are one row. Cost: rows × outcomes.
 public final class Outline {
     private final Plan plan;
     private final Sentences sentences;
@@ -62,7 +61,7 @@ public final class Outline {
                 if (depths.containsKey(state.at()) || met.putIfAbsent(state.at(), depth) != null) {
                     continue;
                 }
-                for (Outcome outcome : Transition.outcomes(plan, state)) {
+                for (Outcome outcome : outcomes(state)) {
                     if (outcome.onward() instanceof Onward.Next(State next)) {
                         int under = depth + (outcome.cause() instanceof Cause.Dialled ? 2 : 1);
                         byDepth.computeIfAbsent(under, d -> new ArrayList<>()).add(next);
@@ -103,9 +102,35 @@ public final class Outline {
         exits.forEach(exit -> exit(route, exit, Window.NOW, 1));
     }
 
+    /// The ways out of an object: of every case of a split, and of all stages of a chain together.
+    private List<Outcome> outcomes(State state) {
+        List<Outcome> all = new ArrayList<>();
+        Optional<State> at = Optional.of(state);
+        Window before = Window.NOW;
+        while (at.isPresent()) {
+            State stage = at.get();
+            Optional<State> next = Optional.empty();
+            Optional<Window> on = Optional.empty();
+            for (Outcome outcome : Transition.everyCase(plan, stage)) {
+                Window window = before.plus(outcome.window());
+                if (outcome.onward() instanceof Onward.Next(State to)
+                        && to.at().equals(stage.at())
+                        && to.stage() > stage.stage()) {
+                    next = Optional.of(to);
+                    on = Optional.of(on.map(window::union).orElse(window));
+                } else {
+                    all.add(new Outcome(outcome.cause(), window, outcome.when(), outcome.onward()));
+                }
+            }
+            before = on.orElse(before);
+            at = next;
+        }
+        return all;
+    }
+
     private List<Exit> exits(PlanObject object, State state) {
         Map<String, Exit> exits = new LinkedHashMap<>();
-        for (Outcome outcome : Transition.outcomes(plan, state)) {
+        for (Outcome outcome : outcomes(state)) {
             Optional<String> field = ExitField.of(object, outcome.cause());
             boolean dialled = outcome.cause() instanceof Cause.Dialled;
             String one = dialled ? "dialled" : field.orElse(outcome.cause().id());

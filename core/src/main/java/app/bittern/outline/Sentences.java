@@ -8,41 +8,27 @@ import app.bittern.hours.HoursState;
 import app.bittern.number.E164;
 import app.bittern.outline.Part.Style;
 import app.bittern.outline.Part.Value;
-import app.bittern.plan.Accepted;
-import app.bittern.plan.Alarm;
 import app.bittern.plan.Announcement;
+import app.bittern.plan.Aside;
 import app.bittern.plan.Ask;
 import app.bittern.plan.Chain;
-import app.bittern.plan.Code;
-import app.bittern.plan.Contact;
-import app.bittern.plan.Desk;
 import app.bittern.plan.Extension;
 import app.bittern.plan.Hours;
 import app.bittern.plan.HuntGroup;
-import app.bittern.plan.InboundNumber;
 import app.bittern.plan.Kind;
 import app.bittern.plan.Mailbox;
 import app.bittern.plan.Menu;
-import app.bittern.plan.Music;
-import app.bittern.plan.Outbound;
 import app.bittern.plan.Page;
-import app.bittern.plan.Permission;
 import app.bittern.plan.Plan;
 import app.bittern.plan.PlanObject;
 import app.bittern.plan.Prompt;
 import app.bittern.plan.Queue;
-import app.bittern.plan.Recipients;
 import app.bittern.plan.Ref;
 import app.bittern.plan.RingGroup;
 import app.bittern.plan.Route;
 import app.bittern.plan.Seconds;
-import app.bittern.plan.Site;
 import app.bittern.plan.Split;
 import app.bittern.plan.Switch;
-import app.bittern.plan.TestCall;
-import app.bittern.plan.Traffic;
-import app.bittern.plan.TrapTarget;
-import app.bittern.plan.Trunk;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -102,24 +88,7 @@ final class Sentences {
             case Chain chain -> groups.chain(chain);
             case Page page -> groups.page(page);
             case Route o -> List.of();
-            case Switch o -> List.of();
-            case Music o -> List.of();
-            case Contact o -> List.of();
-            case Permission o -> List.of();
-            case Outbound o -> List.of();
-            case Code o -> List.of();
-            case Recipients o -> List.of();
-            case Alarm o -> List.of();
-            case TrapTarget o -> List.of();
-            case Desk o -> List.of();
-            case Traffic o -> List.of();
-            case TestCall o -> List.of();
-            case Accepted o -> List.of();
-            case Site o -> List.of();
-            case Trunk o -> List.of();
-            case InboundNumber o -> List.of();
-            case Hours o -> List.of();
-            case Prompt o -> List.of();
+            case Aside o -> List.of();
         };
     }
 
@@ -228,6 +197,15 @@ final class Sentences {
         if (causes.getFirst() instanceof Cause.Operator) {
             return List.of(Part.key("0"), Part.plain("in the greeting"));
         }
+        if (causes.getFirst() instanceof Cause.Digits) {
+            long known = causes.stream()
+                    .filter(cause -> cause instanceof Cause.Digits(Optional<String> found) && found.isPresent())
+                    .count();
+            String whose = known == 0
+                    ? "anybody's"
+                    : known == 1 ? "a contact's or nobody's" : "any of " + known + " contacts' or nobody's";
+            return List.of(Part.plain("digits given, " + whose + ":"));
+        }
         String words = String.join(
                 ", ",
                 causes.stream()
@@ -245,7 +223,7 @@ final class Sentences {
                 : Optional.empty();
     }
 
-    private String words(PlanObject from, Cause cause) {
+    private static String words(PlanObject from, Cause cause) {
         return switch (cause) {
             case Cause.Passed passed -> "";
             case Cause.Rejected rejected -> "number withheld";
@@ -264,10 +242,7 @@ final class Sentences {
             case Cause.Forwarded always -> "always";
             case Cause.Message message -> "";
             case Cause.Operator operator -> "0";
-            case Cause.Digits(Optional<String> found) ->
-                "digits of "
-                        + found.map(number -> plan.title(new Ref(Kind.CONTACT, number)))
-                                .orElse("nobody");
+            case Cause.Digits digits -> "digits given";
             case Cause.NoValidDigits none -> "no valid digits";
             case Cause.Full full -> "full";
             case Cause.NoAgents none -> "no agents";

@@ -20,8 +20,7 @@ import java.util.Optional;
 import java.util.Set;
 
 /// What a caller presses first, by when and with which switches turned where the call comes in: where it then ends,
-/// when
-/// nothing more is pressed and nobody answers.
+/// when nothing more is pressed and nobody answers.
 ///
 /// @param columns when, and with which switches turned where
 /// @param rows    what is pressed first; nothing in the first

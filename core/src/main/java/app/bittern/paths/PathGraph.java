@@ -16,8 +16,7 @@ import java.util.function.Predicate;
 /// A node is a state, the region it was come to in (which tells what comes back, see [Region]), the calls that can
 /// still be on the way as far as it matters from here, and how many of the regions around it a second has passed or a
 /// caller has chosen in. Nodes are shared by all numbers, so counting costs the graph, not the paths. Limit: where
-/// rounds
-/// with several entries are nested in one another, each order of entries is a region of its own.
+/// rounds with several entries are nested in one another, each order of entries is a region of its own.
 final class PathGraph {
     /// The most nodes that are made; a plan that needs more is refused with [TooManyPaths].
     static final int MOST_NODES = 20_000_000;

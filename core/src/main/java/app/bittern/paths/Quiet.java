@@ -10,7 +10,6 @@ import app.bittern.plan.Menu;
 import app.bittern.plan.PlanObject;
 import app.bittern.plan.Queue;
 import app.bittern.plan.RingGroup;
-import app.bittern.plan.Seconds;
 import java.util.List;
 import java.util.TreeSet;
 
@@ -48,15 +47,9 @@ public final class Quiet {
             return 0;
         }
         TreeSet<Integer> said = new TreeSet<>(List.of(0, queue.longestWait()));
-        for (Queue.During item : queue.during()) {
-            int every = item.every().map(Seconds::value).orElse(0);
-            for (int second = item.first(); item.say().isPresent() && second < queue.longestWait(); second += every) {
-                said.add(second);
-                if (every == 0) {
-                    break;
-                }
-            }
-        }
+        queue.during().stream()
+                .filter(item -> item.say().isPresent())
+                .forEach(item -> item.seconds(queue.longestWait()).forEach(said::add));
         int longest = 0;
         int before = 0;
         for (int second : said) {

@@ -25,8 +25,7 @@ import java.util.function.Predicate;
 /// What calls to any inbound number of a plan can come to, with a shortest way there that some call takes.
 ///
 /// One search in breadth over the path graph, from all numbers at once; cost: its nodes and arcs. Which numbers come to
-/// an
-/// object, when and after how long is found by going on from these alone ([#numbers(Ref)]).
+/// an object, when and after how long is found by going on from these alone ([#numbers(Ref)]).
 public final class Reached {
     private final Paths paths;
     private final StateGraph graph;

@@ -10,14 +10,13 @@ import java.util.Objects;
 /// A part of the state graph in which calls can go round, entered at one state.
 ///
 /// A path ends where it comes back to a state that it has passed. Which states those are depends on the way, but only
-/// through the states at which rounds were entered: in a strongly connected part that is entered at *e*, every
-/// edge to e comes back; without e the rest falls into smaller strongly connected parts, which no path comes back
-/// to once it has left them, and each is entered in turn at one state. So the parts, nested, with their entries tell
-/// exactly which edges come back. Where every round has one entry (a reducible graph) that entry dominates its part,
-/// and
-/// each part is met once; else once for each entry. Source: F. Bourdoncle, "Efficient chaotic iteration strategies with
-/// widenings", FMPA 1993 (hierarchical decomposition); R. Tarjan, "Depth-first search and linear graph algorithms",
-/// SIAM J. Comput. 1(2), 1972.
+/// through the states at which rounds were entered: in a strongly connected part that is entered at *e*, every edge to
+/// e comes back; without e the rest falls into smaller strongly connected parts, which no path comes back to once it
+/// has left them, and each is entered in turn at one state. So the parts, nested, with their entries tell exactly which
+/// edges come back. Where every round has one entry (a reducible graph) that entry dominates its part, and each part is
+/// met once; else once for each entry. Source: F. Bourdoncle, "Efficient chaotic iteration strategies with widenings",
+/// FMPA 1993 (hierarchical decomposition); R. Tarjan, "Depth-first search and linear graph algorithms", SIAM J. Comput.
+/// 1(2), 1972.
 final class Region {
     private final StateGraph graph;
     private final Region parent;

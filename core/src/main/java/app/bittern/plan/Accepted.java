@@ -14,7 +14,7 @@ import java.util.Optional;
 /// @param reason why it is left as it is
 public record Accepted(
         String key, Optional<String> note, String code, Ref about, Optional<String> field, String says, String reason)
-        implements PlanObject {
+        implements Aside {
     @Override
     public Optional<String> name() {
         return Optional.empty();

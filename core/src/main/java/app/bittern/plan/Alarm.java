@@ -23,7 +23,7 @@ public record Alarm(
         Optional<PageOut> page,
         List<Ref> traps,
         Optional<Seconds> notAgainFor)
-        implements PlanObject {
+        implements Aside {
     public Alarm {
         traps = List.copyOf(traps);
     }

@@ -13,7 +13,7 @@ public record Code(
         Optional<String> number,
         Optional<Pin> pin,
         Optional<Does> does)
-        implements PlanObject {
+        implements Aside {
     /// What a code does.
     public sealed interface Does {
         /// What is allowed, as a refusal says it.

@@ -17,7 +17,7 @@ public record Contact(
         Optional<String> account,
         List<String> tags,
         Optional<String> language)
-        implements PlanObject {
+        implements Aside {
     public Contact {
         tags = List.copyOf(tags);
     }

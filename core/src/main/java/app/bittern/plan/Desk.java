@@ -9,7 +9,7 @@ import java.util.Optional;
 /// @param outcomes     what became of a call
 /// @param notes        shown with the calls of an object
 public record Desk(Optional<String> note, List<String> pauseReasons, List<CallOutcome> outcomes, List<DeskNote> notes)
-        implements PlanObject {
+        implements Aside {
     /// The key of a site's only desk.
     public static final String KEY = "desk";
 

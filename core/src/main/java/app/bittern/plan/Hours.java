@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Optional;
 
 /// Opening hours: a named calendar.
-public record Hours(String key, Optional<String> name, Optional<String> note, Calendar calendar) implements PlanObject {
+public record Hours(String key, Optional<String> name, Optional<String> note, Calendar calendar) implements Aside {
     @Override
     public Ref ref() {
         return new Ref(Kind.HOURS, key);

@@ -23,7 +23,7 @@ public record HuntGroup(
         Optional<Destination> noAnswer,
         Optional<Destination> busy,
         Optional<Destination> unreachable)
-        implements PlanObject {
+        implements Group {
     /// @throws IllegalArgumentException where the laps are out of range
     public HuntGroup {
         members = List.copyOf(members);
@@ -32,27 +32,8 @@ public record HuntGroup(
         }
     }
 
-    /// Where the call goes on busy.
-    public Optional<Destination> onBusy() {
-        return busy.or(() -> noAnswer);
-    }
-
-    /// Where the call goes when nobody can be reached.
-    public Optional<Destination> onUnreachable() {
-        return unreachable.or(this::onBusy);
-    }
-
     @Override
     public Ref ref() {
         return new Ref(Kind.HUNT_GROUP, key);
-    }
-
-    @Override
-    public List<Link> links() {
-        return Member.links(new Link.Collector(), members)
-                .needs("noAnswer", noAnswer)
-                .may("busy", busy)
-                .may("unreachable", unreachable)
-                .done();
     }
 }

@@ -18,7 +18,7 @@ public record InboundNumber(
         Status status,
         Optional<LocalDate> due,
         Optional<String> report)
-        implements PlanObject {
+        implements Aside {
     /// Where the number stands with the carrier.
     public enum Status {
         ACTIVE,

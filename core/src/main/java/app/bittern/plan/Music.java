@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.Optional;
 
 /// Hold music: prompts played one after another, round and round.
-public record Music(String key, Optional<String> name, Optional<String> note, List<Ref> tracks) implements PlanObject {
+public record Music(String key, Optional<String> name, Optional<String> note, List<Ref> tracks) implements Aside {
     public Music {
         tracks = List.copyOf(tracks);
     }

@@ -25,7 +25,7 @@ public record Outbound(
         List<Ref> trunks,
         Optional<E164> callerId,
         Optional<Ref> alarm)
-        implements PlanObject {
+        implements Aside {
     public Outbound {
         dialled = List.copyOf(dialled);
         trunks = List.copyOf(trunks);

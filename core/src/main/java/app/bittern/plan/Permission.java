@@ -6,8 +6,7 @@ import java.util.Optional;
 /// What an extension may dial (class of service).
 ///
 /// @param may categories, each one of [#CATEGORIES]
-public record Permission(String key, Optional<String> name, Optional<String> note, List<String> may)
-        implements PlanObject {
+public record Permission(String key, Optional<String> name, Optional<String> note, List<String> may) implements Aside {
     /// The categories of calls.
     public static final List<String> CATEGORIES =
             List.of("internal", "emergency", "local", "national", "mobile", "international", "premium", "page");

@@ -67,7 +67,8 @@ public final class Plan {
 
     /// The objects of one type, in order.
     public <T extends PlanObject> Stream<T> all(Class<T> type) {
-        return byType.getOrDefault(type, List.of()).stream().map(type::cast);
+        List<PlanObject> objects = type.isInterface() ? inOrder : byType.getOrDefault(type, List.of());
+        return objects.stream().filter(type::isInstance).map(type::cast);
     }
 
     /// What an object is called: its title, or its reference where there is no such object.

@@ -5,36 +5,7 @@ import java.util.Optional;
 
 /// One object of a plan. A kind is a record permitted here.
 public sealed interface PlanObject
-        permits Site,
-                Trunk,
-                InboundNumber,
-                Route,
-                Hours,
-                Switch,
-                Split,
-                Announcement,
-                Menu,
-                Ask,
-                RingGroup,
-                HuntGroup,
-                Queue,
-                Extension,
-                Chain,
-                Mailbox,
-                Prompt,
-                Music,
-                Contact,
-                Permission,
-                Outbound,
-                Page,
-                Code,
-                Recipients,
-                Alarm,
-                TrapTarget,
-                Desk,
-                Traffic,
-                TestCall,
-                Accepted {
+        permits Route, Split, Announcement, Menu, Ask, Group, Queue, Extension, Chain, Mailbox, Page, Aside {
     /// Kind and key.
     Ref ref();
 

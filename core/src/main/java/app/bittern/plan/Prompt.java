@@ -20,7 +20,7 @@ public record Prompt(
         boolean music,
         Map<String, String> scripts,
         Map<String, Sound> sounds)
-        implements PlanObject {
+        implements Aside {
     public Prompt {
         scripts = Collections.unmodifiableMap(new LinkedHashMap<>(scripts));
         sounds = Collections.unmodifiableMap(new LinkedHashMap<>(sounds));

@@ -2,6 +2,8 @@ package app.bittern.plan;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.ToIntFunction;
+import java.util.stream.IntStream;
 
 /// Holds callers until an agent is free.
 ///
@@ -52,6 +54,9 @@ public record Queue(
     /// How long callers wait where no longest wait is given: nobody holds on for longer.
     public static final Seconds LONGEST_WAIT = new Seconds(3600);
 
+    /// How long a place in the line or an expected wait takes to say, in seconds: about eight words.
+    private static final int FIGURE = 3;
+
     public Queue {
         agents = List.copyOf(agents);
         during = List.copyOf(during);
@@ -91,6 +96,22 @@ public record Queue(
         /// When it comes first, counted from the end of the entry prompt.
         public int first() {
             return at.or(() -> every).map(Seconds::value).orElse(0);
+        }
+
+        /// Every second at which it comes in a wait of so many, counted from the end of the entry prompt.
+        public IntStream seconds(int wait) {
+            int again = every.map(Seconds::value).orElse(0);
+            return again == 0
+                    ? IntStream.of(first()).filter(second -> second < wait)
+                    : IntStream.iterate(first(), second -> second < wait, second -> second + again);
+        }
+
+        /// How long what is said takes, in seconds; 0 where nothing is.
+        ///
+        /// @param prompts the length of each prompt
+        public int length(ToIntFunction<Ref> prompts) {
+            return say.map(said -> said instanceof Said.Words(Ref prompt) ? prompts.applyAsInt(prompt) : FIGURE)
+                    .orElse(0);
         }
     }
 

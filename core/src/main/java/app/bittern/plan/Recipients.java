@@ -7,7 +7,7 @@ import java.util.Optional;
 /// Who is told: addresses for mail and numbers for texts.
 public record Recipients(
         String key, Optional<String> name, Optional<String> note, List<String> emails, List<E164> texts)
-        implements PlanObject {
+        implements Aside {
     public Recipients {
         emails = List.copyOf(emails);
         texts = List.copyOf(texts);

@@ -23,32 +23,13 @@ public record RingGroup(
         Optional<Destination> noAnswer,
         Optional<Destination> busy,
         Optional<Destination> unreachable)
-        implements PlanObject {
+        implements Group {
     public RingGroup {
         members = List.copyOf(members);
-    }
-
-    /// Where the call goes on busy.
-    public Optional<Destination> onBusy() {
-        return busy.or(() -> noAnswer);
-    }
-
-    /// Where the call goes when nobody can be reached.
-    public Optional<Destination> onUnreachable() {
-        return unreachable.or(this::onBusy);
     }
 
     @Override
     public Ref ref() {
         return new Ref(Kind.RING_GROUP, key);
-    }
-
-    @Override
-    public List<Link> links() {
-        return Member.links(new Link.Collector(), members)
-                .needs("noAnswer", noAnswer)
-                .may("busy", busy)
-                .may("unreachable", unreachable)
-                .done();
     }
 }

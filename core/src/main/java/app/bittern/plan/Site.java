@@ -19,7 +19,7 @@ public record Site(
         List<String> languages,
         Optional<Seconds> ringCycle,
         List<Block> blocks)
-        implements PlanObject {
+        implements Aside {
     public Site {
         languages = List.copyOf(languages);
         blocks = List.copyOf(blocks);

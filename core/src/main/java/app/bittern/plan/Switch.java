@@ -15,7 +15,7 @@ public record Switch(
         Optional<String> number,
         List<String> positions,
         String live)
-        implements PlanObject {
+        implements Aside {
     /// @throws IllegalArgumentException where it has no position, or the live one is none of them
     public Switch {
         positions = List.copyOf(positions);

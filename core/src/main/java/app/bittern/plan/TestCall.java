@@ -31,7 +31,7 @@ public record TestCall(
         List<String> agents,
         Map<Ref, Integer> waiting,
         Expected expect)
-        implements PlanObject {
+        implements Aside {
     public TestCall {
         keys = List.copyOf(keys);
         phones = Collections.unmodifiableMap(new LinkedHashMap<>(phones));

@@ -22,9 +22,12 @@ public record Traffic(
         Map<Ref, Seconds> talk,
         Optional<Seconds> talkElse,
         Optional<Seconds> patience)
-        implements PlanObject {
+        implements Aside {
     /// The key of a site's only expectation.
     public static final String KEY = "traffic";
+
+    /// How long calls last where nobody says.
+    public static final Seconds TALK = new Seconds(180);
 
     public Traffic {
         numbers = Collections.unmodifiableMap(new LinkedHashMap<>(numbers));
@@ -72,8 +75,13 @@ public record Traffic(
     }
 
     /// How long a call lasts in an object.
-    public Optional<Seconds> talkIn(Ref ref) {
-        return Optional.ofNullable(talk.get(ref)).or(() -> talkElse);
+    public Seconds talkIn(Ref ref) {
+        return Optional.ofNullable(talk.get(ref)).orElseGet(this::talkElsewhere);
+    }
+
+    /// How long a call lasts where nothing else is said.
+    public Seconds talkElsewhere() {
+        return talkElse.orElse(TALK);
     }
 
     @Override

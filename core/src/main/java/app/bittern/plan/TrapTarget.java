@@ -21,7 +21,7 @@ public record TrapTarget(
         Optional<String> user,
         boolean inform,
         List<String> sources)
-        implements PlanObject {
+        implements Aside {
     /// What can send traps.
     public static final List<String> SOURCES = List.of("trunks", "phones", "queues", "alarms");
 

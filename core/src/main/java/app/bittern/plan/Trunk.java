@@ -9,7 +9,7 @@ import java.util.Optional;
 /// @param channels calls at the same time
 /// @param delivers the form in which called numbers arrive
 public record Trunk(String key, Optional<String> name, Optional<String> note, int channels, Delivers delivers)
-        implements PlanObject {
+        implements Aside {
     @Override
     public Ref ref() {
         return new Ref(Kind.TRUNK, key);

@@ -5,12 +5,10 @@ import java.util.function.DoubleUnaryOperator;
 /// Calls that wait until an agent is free or their patience ends (M/M/n+M).
 ///
 /// Source: C. Palm, "Research on telephone traffic carried by full availability groups", Tele 1957; O. Garnett, A.
-/// Mandelbaum, M. Reiman, "Designing a call center with impatient customers", Manufacturing & Service
-/// Operations Management 4(3), 2002; S. Zeltyn, A. Mandelbaum, "Call centers with impatient customers", Queueing
-/// Systems
-/// 51, 2005. With x = nμ/θ and y = λ/θ, F(x, y) = 1 + Σ y^j / ((x+1)…(x+j)), the share that waits is F·B / (1 + (F −
-/// 1)·B)
-/// with B of Erlang B; sums and integrals are scaled by their largest part, so that nothing overflows.
+/// Mandelbaum, M. Reiman, "Designing a call center with impatient customers", Manufacturing & Service Operations
+/// Management 4(3), 2002; S. Zeltyn, A. Mandelbaum, "Call centers with impatient customers", Queueing Systems 51, 2005.
+/// With x = nμ/θ and y = λ/θ, F(x, y) = 1 + Σ y^j / ((x+1)…(x+j)), the share that waits is F·B / (1 + (F − 1)·B) with B
+/// of Erlang B; sums and integrals are scaled by their largest part, so that nothing overflows.
 ///
 /// @param traffic  offered traffic in erlangs
 /// @param agents   n

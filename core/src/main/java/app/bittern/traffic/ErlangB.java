@@ -3,8 +3,7 @@ package app.bittern.traffic;
 /// Calls that find every channel taken and go away.
 ///
 /// Source: A. K. Erlang, "Solution of some problems in the theory of probabilities of significance in automatic
-/// telephone
-/// exchanges", 1917. Computed by the recursion of the inverse, 1/B(n) = 1 + n/A · 1/B(n−1), in which nothing
+/// telephone exchanges", 1917. Computed by the recursion of the inverse, 1/B(n) = 1 + n/A · 1/B(n−1), in which nothing
 /// overflows but what is next to nothing anyway. Cost: n steps.
 public final class ErlangB {
     /// The most channels that are looked at.

@@ -15,8 +15,7 @@ import java.util.Optional;
 import tools.jackson.databind.JsonNode;
 
 /// Makes edits of single fields: the object is written, the field changed, and the object read again, so that a field
-/// is
-/// held to the same rules wherever it comes from.
+/// is held to the same rules wherever it comes from.
 public final class FieldEdits {
     private FieldEdits() {}
 

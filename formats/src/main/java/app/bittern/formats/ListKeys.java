@@ -26,7 +26,7 @@ final class ListKeys {
         Map<String, Node> rest = new LinkedHashMap<>(fields.nodes());
         Optional<Node> given = Optional.ofNullable(rest.remove(field(kind)));
         Node.Fields without = new Node.Fields(rest, fields.keys(), fields.place());
-        Optional<String> key = given.flatMap(node -> Reading.scalar(
+        Optional<String> key = given.flatMap(node -> Scalars.text(
                 node,
                 where + "/" + field(kind),
                 Ref.allowedKey(kind),

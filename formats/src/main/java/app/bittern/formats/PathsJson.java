@@ -17,8 +17,7 @@ import tools.jackson.databind.node.ObjectNode;
 ///
 /// `{"number", "paths", "states", "edges", "endings": [{"kind", "in", "cause"?, "paths", "earliest", "latest",
 /// "when"}], "returns", "longestQuiet", "classes": [{"when", "hours", "states"}], "list"?}`; counts are texts, as they
-/// may
-/// be of any size; seconds and hours are numbers.
+/// may be of any size; seconds and hours are numbers.
 public final class PathsJson {
     private static final double SECONDS_PER_HOUR = 3600;
 

@@ -203,7 +203,7 @@ final class Reading {
     Optional<String> oneOf(String field, List<String> words) {
         note(field).oneOf(words);
         return given(field)
-                .flatMap(node -> scalar(
+                .flatMap(node -> Scalars.text(
                         node,
                         at(field),
                         "one of " + String.join(", ", words),
@@ -214,7 +214,7 @@ final class Reading {
     /// A text that a function makes a value of; the number 20 or the truth value yes is not a text.
     <T> Optional<T> read(String field, String allowed, Function<String, Optional<T>> parse) {
         note(field).is("string").allowed(allowed);
-        return given(field).flatMap(node -> scalar(node, at(field), allowed, parse, problems));
+        return given(field).flatMap(node -> Scalars.text(node, at(field), allowed, parse, problems));
     }
 
     /// A text that a function accepts, kept as it is written.
@@ -232,42 +232,18 @@ final class Reading {
         return given(field)
                 .flatMap(node -> node instanceof Node.Fields
                         ? inner.apply(of(node, at(field), problems))
-                        : scalar(node, at(field), allowed, parse, problems));
-    }
-
-    static <T> Optional<T> scalar(
-            Node node, String where, String allowed, Function<String, Optional<T>> parse, Problems problems) {
-        if (node instanceof Node.Noted(Shape shape)) {
-            shape.is("string").allowed(allowed);
-            return Optional.empty();
-        }
-        Optional<T> value =
-                node instanceof Node.Scalar(String text, Node.Type type, Node.Place place) && type == Node.Type.TEXT
-                        ? parse.apply(text)
-                        : Optional.empty();
-        if (value.isEmpty()) {
-            problems.add(node, where, allowed);
-        }
-        return value;
+                        : Scalars.text(node, at(field), allowed, parse, problems));
     }
 
     Optional<Integer> integer(String field, int least, int most) {
         note(field).between(least, most);
         return given(field).flatMap(node -> {
-            Optional<Integer> value = integer(node).filter(number -> number >= least && number <= most);
+            Optional<Integer> value = Scalars.integer(node).filter(number -> number >= least && number <= most);
             if (value.isEmpty()) {
                 problems.add(node, at(field), "a whole number from " + least + " to " + most);
             }
             return value;
         });
-    }
-
-    private static Optional<Integer> integer(Node node) {
-        return node instanceof Node.Scalar(String text, Node.Type type, Node.Place place)
-                        && type == Node.Type.INTEGER
-                        && text.length() < 10
-                ? Optional.of(Integer.parseInt(text))
-                : Optional.empty();
     }
 
     /// A value written as a whole number, or as a text.
@@ -280,9 +256,9 @@ final class Reading {
             Function<String, Optional<T>> parse) {
         note(field).between(least, most).is("string").allowed(allowed);
         return given(field).flatMap(node -> {
-            Optional<Integer> number = integer(node);
+            Optional<Integer> number = Scalars.integer(node);
             if (number.isEmpty()) {
-                return scalar(node, at(field), allowed, parse, problems);
+                return Scalars.text(node, at(field), allowed, parse, problems);
             }
             Optional<T> value = whole.apply(number.get());
             if (value.isEmpty()) {
@@ -296,16 +272,12 @@ final class Reading {
     Optional<BigDecimal> decimal(String field, String allowed, BigDecimal least, BigDecimal most) {
         note(field).is("number").allowed(allowed);
         return given(field).flatMap(node -> {
-            if (node instanceof Node.Scalar(String text, Node.Type type, Node.Place place)
-                    && (type == Node.Type.INTEGER || type == Node.Type.DECIMAL)
-                    && text.matches("[0-9]{1,9}(\\.[0-9]{1,9})?")) {
-                BigDecimal value = new BigDecimal(text);
-                if (value.compareTo(least) >= 0 && value.compareTo(most) <= 0) {
-                    return Optional.of(value);
-                }
+            Optional<BigDecimal> value =
+                    Scalars.decimal(node).filter(number -> number.compareTo(least) >= 0 && number.compareTo(most) <= 0);
+            if (value.isEmpty()) {
+                problems.add(node, at(field), allowed);
             }
-            problems.add(node, at(field), allowed);
-            return Optional.empty();
+            return value;
         });
     }
 
@@ -355,7 +327,7 @@ final class Reading {
     }
 
     <T> List<T> parsed(String field, String allowed, Function<String, Optional<T>> parse) {
-        return items(field, (node, place) -> scalar(node, place, allowed, parse, problems));
+        return items(field, (node, place) -> Scalars.text(node, place, allowed, parse, problems));
     }
 
     /// The values of a map in order; absent is empty.

@@ -20,7 +20,7 @@ final class SplitFormat implements KindFormat<Split> {
         fields.needed("by", by, Split.By.ALLOWED, new Split.By.OfCaller());
         Map<String, Destination> cases = fields.map("cases", (state, entry) -> {
             by.flatMap(what -> refusal(what, state)).ifPresent(allowed -> entry.keyRefused(state, allowed));
-            return Reading.scalar(
+            return Scalars.text(
                     entry.node(),
                     entry.where(),
                     Destination.ALLOWED,

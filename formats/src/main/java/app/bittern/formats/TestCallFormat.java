@@ -28,7 +28,7 @@ final class TestCallFormat implements KindFormat<TestCall> {
                 "keys", KeyPress.ALLOWED, text -> KeyPress.parse(text).map(KeyPress::toString));
         Map<String, String> phones = new LinkedHashMap<>();
         fields.map("phones", (phone, entry) -> {
-            Reading.scalar(entry.node(), entry.where(), PhoneState.ALLOWED, PhoneState::parse, entry.problems())
+            Scalars.text(entry.node(), entry.where(), PhoneState.ALLOWED, PhoneState::parse, entry.problems())
                     .ifPresent(state -> phones.put(phone, state.toString()));
             return Optional.of(phone);
         });

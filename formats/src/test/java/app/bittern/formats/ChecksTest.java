@@ -23,8 +23,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /// Each check finds its offending plan at the right object, and nothing in the nearest innocent one; every fix takes
-/// the
-/// finding away and adds no blocking one; every witness comes to the object when it is traced.
+/// the finding away and adds no blocking one; every witness comes to the object when it is traced.
 ///
 /// The plans stand in `checks.txt`: a check, its object, whether a call shows it, the offending sections, and
 /// the innocent ones.

@@ -1,18 +1,16 @@
 package app.bittern.finding.checks;
 
 import app.bittern.finding.About;
-import app.bittern.finding.Check;
 import app.bittern.finding.Examination;
 import app.bittern.finding.Finding;
 import app.bittern.finding.Severity;
 import app.bittern.plan.Alarm;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Recipients;
-import java.util.List;
 import java.util.stream.Stream;
 
 /// An alarm that writes to more than ten single addresses.
-final class AlarmManyAddresses implements Check {
+final class AlarmManyAddresses extends PerObject<Alarm> {
     private static final About ABOUT = new About(
             "alarm-addresses",
             "Alarm with many single addresses",
@@ -20,17 +18,16 @@ final class AlarmManyAddresses implements Check {
             "An alarm that writes to more than ten single addresses.",
             "Each has to be kept up by hand. Use one address that is a list.");
 
-    @Override
-    public About about() {
-        return ABOUT;
-    }
-
     private static final int MOST = 10;
 
+    AlarmManyAddresses() {
+        super(ABOUT, Alarm.class);
+    }
+
     @Override
-    public List<Finding> examine(Examination examination) {
+    Stream<Finding> look(Alarm alarm, Examination examination) {
         Plan plan = examination.plan();
-        return plan.all(Alarm.class).flatMap(alarm -> many(plan, alarm)).toList();
+        return many(plan, alarm);
     }
 
     private static Stream<Finding> many(Plan plan, Alarm alarm) {

@@ -1,7 +1,6 @@
 package app.bittern.finding.checks;
 
 import app.bittern.finding.About;
-import app.bittern.finding.Check;
 import app.bittern.finding.Examination;
 import app.bittern.finding.Finding;
 import app.bittern.finding.Severity;
@@ -9,12 +8,11 @@ import app.bittern.plan.Alarm;
 import app.bittern.plan.Code;
 import app.bittern.plan.Outbound;
 import app.bittern.plan.Plan;
-import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 
 /// An alarm that nothing sets off.
-final class AlarmNeverSetOff implements Check {
+final class AlarmNeverSetOff extends PerObject<Alarm> {
     private static final About ABOUT = new About(
             "alarm-never",
             "Alarm that is never set off",
@@ -22,15 +20,14 @@ final class AlarmNeverSetOff implements Check {
             "An alarm that nothing sets off.",
             "It cannot help anybody. Say what sets it off.");
 
-    @Override
-    public About about() {
-        return ABOUT;
+    AlarmNeverSetOff() {
+        super(ABOUT, Alarm.class);
     }
 
     @Override
-    public List<Finding> examine(Examination examination) {
+    Stream<Finding> look(Alarm alarm, Examination examination) {
         Plan plan = examination.plan();
-        return plan.all(Alarm.class).flatMap(alarm -> never(plan, alarm)).toList();
+        return never(plan, alarm);
     }
 
     private static Stream<Finding> never(Plan plan, Alarm alarm) {

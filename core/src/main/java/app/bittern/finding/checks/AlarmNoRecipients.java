@@ -1,7 +1,6 @@
 package app.bittern.finding.checks;
 
 import app.bittern.finding.About;
-import app.bittern.finding.Check;
 import app.bittern.finding.Examination;
 import app.bittern.finding.Finding;
 import app.bittern.finding.Severity;
@@ -14,7 +13,7 @@ import java.util.Optional;
 import java.util.stream.Stream;
 
 /// An alarm that writes to an empty list.
-final class AlarmNoRecipients implements Check {
+final class AlarmNoRecipients extends PerObject<Alarm> {
     private static final About ABOUT = new About(
             "alarm-recipients",
             "Alarm that tells nobody by name",
@@ -22,15 +21,14 @@ final class AlarmNoRecipients implements Check {
             "An alarm that writes to an empty list.",
             "The mail or text goes to nobody. Name recipients, and give them addresses.");
 
-    @Override
-    public About about() {
-        return ABOUT;
+    AlarmNoRecipients() {
+        super(ABOUT, Alarm.class);
     }
 
     @Override
-    public List<Finding> examine(Examination examination) {
+    Stream<Finding> look(Alarm alarm, Examination examination) {
         Plan plan = examination.plan();
-        return plan.all(Alarm.class).flatMap(alarm -> unheard(plan, alarm)).toList();
+        return unheard(plan, alarm);
     }
 
     private static Stream<Finding> unheard(Plan plan, Alarm alarm) {

@@ -1,7 +1,6 @@
 package app.bittern.finding.checks;
 
 import app.bittern.finding.About;
-import app.bittern.finding.Check;
 import app.bittern.finding.Examination;
 import app.bittern.finding.Finding;
 import app.bittern.finding.Severity;
@@ -9,11 +8,10 @@ import app.bittern.plan.Alarm;
 import app.bittern.plan.Extension;
 import app.bittern.plan.Permission;
 import app.bittern.plan.Plan;
-import java.util.List;
 import java.util.stream.Stream;
 
 /// An alarm that pages in the name of an extension that may not page.
-final class AlarmPageBarred implements Check {
+final class AlarmPageBarred extends PerObject<Alarm> {
     private static final About ABOUT = new About(
             "alarm-page",
             "Page without permission",
@@ -21,15 +19,14 @@ final class AlarmPageBarred implements Check {
             "An alarm that pages in the name of an extension that may not page.",
             "The page is refused when it is needed. Give the extension a permission with the category page.");
 
-    @Override
-    public About about() {
-        return ABOUT;
+    AlarmPageBarred() {
+        super(ABOUT, Alarm.class);
     }
 
     @Override
-    public List<Finding> examine(Examination examination) {
+    Stream<Finding> look(Alarm alarm, Examination examination) {
         Plan plan = examination.plan();
-        return plan.all(Alarm.class).flatMap(alarm -> barred(plan, alarm)).toList();
+        return barred(plan, alarm);
     }
 
     private static Stream<Finding> barred(Plan plan, Alarm alarm) {

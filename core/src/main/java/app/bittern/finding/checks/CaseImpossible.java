@@ -1,7 +1,6 @@
 package app.bittern.finding.checks;
 
 import app.bittern.finding.About;
-import app.bittern.finding.Check;
 import app.bittern.finding.Examination;
 import app.bittern.finding.Finding;
 import app.bittern.finding.Severity;
@@ -11,7 +10,7 @@ import java.util.List;
 import java.util.stream.Stream;
 
 /// A case of a split for something that is never so.
-final class CaseImpossible implements Check {
+final class CaseImpossible extends PerObject<Split> {
     private static final About ABOUT = new About(
             "case-never",
             "Case never possible",
@@ -19,15 +18,14 @@ final class CaseImpossible implements Check {
             "A case of a split for something that is never so.",
             "What stands in the case never happens; often its name is misspelt. Rename it, or take it away.");
 
-    @Override
-    public About about() {
-        return ABOUT;
+    CaseImpossible() {
+        super(ABOUT, Split.class);
     }
 
     @Override
-    public List<Finding> examine(Examination examination) {
+    Stream<Finding> look(Split split, Examination examination) {
         Plan plan = examination.plan();
-        return plan.all(Split.class).flatMap(split -> never(plan, split)).toList();
+        return never(plan, split);
     }
 
     private static Stream<Finding> never(Plan plan, Split split) {

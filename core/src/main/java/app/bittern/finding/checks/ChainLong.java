@@ -2,7 +2,6 @@ package app.bittern.finding.checks;
 
 import app.bittern.call.ExitField;
 import app.bittern.finding.About;
-import app.bittern.finding.Check;
 import app.bittern.finding.Examination;
 import app.bittern.finding.Finding;
 import app.bittern.finding.Severity;
@@ -14,13 +13,12 @@ import app.bittern.plan.Plan;
 import app.bittern.plan.PlanObject;
 import app.bittern.plan.Ref;
 import java.util.LinkedHashSet;
-import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 
 /// A call that is forwarded more than four times.
-final class ChainLong implements Check {
+final class ChainLong extends PerObject<Extension> {
     private static final About ABOUT = new About(
             "forward-long",
             "Forwarded too often",
@@ -28,19 +26,16 @@ final class ChainLong implements Check {
             "A call that is forwarded more than four times.",
             "Callers wait through every one. Forward straight to the last.");
 
-    @Override
-    public About about() {
-        return ABOUT;
-    }
-
     private static final int MOST = 4;
 
+    ChainLong() {
+        super(ABOUT, Extension.class);
+    }
+
     @Override
-    public List<Finding> examine(Examination examination) {
+    Stream<Finding> look(Extension extension, Examination examination) {
         Plan plan = examination.plan();
-        return plan.all(Extension.class)
-                .flatMap(extension -> hops(plan, extension))
-                .toList();
+        return hops(plan, extension);
     }
 
     private static Stream<Finding> hops(Plan plan, Extension first) {

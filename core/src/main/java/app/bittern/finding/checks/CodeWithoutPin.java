@@ -1,17 +1,14 @@
 package app.bittern.finding.checks;
 
 import app.bittern.finding.About;
-import app.bittern.finding.Check;
 import app.bittern.finding.Examination;
 import app.bittern.finding.Finding;
 import app.bittern.finding.Severity;
 import app.bittern.plan.Code;
-import app.bittern.plan.Plan;
-import java.util.List;
 import java.util.stream.Stream;
 
 /// A code that sets off an alarm and asks for no PIN.
-final class CodeWithoutPin implements Check {
+final class CodeWithoutPin extends PerObject<Code> {
     private static final About ABOUT = new About(
             "code-pin",
             "Code without PIN",
@@ -19,22 +16,17 @@ final class CodeWithoutPin implements Check {
             "A code that sets off an alarm and asks for no PIN.",
             "Anybody who dials it by mistake sets off the alarm. Ask for a PIN.");
 
-    @Override
-    public About about() {
-        return ABOUT;
+    CodeWithoutPin() {
+        super(ABOUT, Code.class);
     }
 
     @Override
-    public List<Finding> examine(Examination examination) {
-        Plan plan = examination.plan();
-        return plan.all(Code.class)
-                .flatMap(code -> code.pin().isEmpty()
-                                && code.does()
-                                        .filter(does -> does instanceof Code.Does.SetOff)
-                                        .isPresent()
-                        ? Stream.of(
-                                ABOUT.at(code.ref(), "pin", Says.the(code) + " sets off an alarm and asks for no PIN."))
-                        : Stream.empty())
-                .toList();
+    Stream<Finding> look(Code code, Examination examination) {
+        return code.pin().isEmpty()
+                        && code.does()
+                                .filter(does -> does instanceof Code.Does.SetOff)
+                                .isPresent()
+                ? Stream.of(ABOUT.at(code.ref(), "pin", Says.the(code) + " sets off an alarm and asks for no PIN."))
+                : Stream.empty();
     }
 }

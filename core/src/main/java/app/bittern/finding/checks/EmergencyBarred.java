@@ -2,7 +2,6 @@ package app.bittern.finding.checks;
 
 import app.bittern.edit.PlanEdit;
 import app.bittern.finding.About;
-import app.bittern.finding.Check;
 import app.bittern.finding.Examination;
 import app.bittern.finding.Finding;
 import app.bittern.finding.Fix;
@@ -16,7 +15,7 @@ import java.util.Optional;
 import java.util.stream.Stream;
 
 /// An extension whose permission does not allow emergency numbers.
-final class EmergencyBarred implements Check {
+final class EmergencyBarred extends PerObject<Permission> {
     private static final About ABOUT = new About(
             "emergency-barred",
             "Extension that may not dial for help",
@@ -24,17 +23,14 @@ final class EmergencyBarred implements Check {
             "An extension whose permission does not allow emergency numbers.",
             "Somebody at that phone cannot call for help. Allow the category emergency.");
 
-    @Override
-    public About about() {
-        return ABOUT;
+    EmergencyBarred() {
+        super(ABOUT, Permission.class);
     }
 
     @Override
-    public List<Finding> examine(Examination examination) {
+    Stream<Finding> look(Permission permission, Examination examination) {
         Plan plan = examination.plan();
-        return plan.all(Permission.class)
-                .flatMap(permission -> barred(plan, permission))
-                .toList();
+        return barred(plan, permission);
     }
 
     private static Stream<Finding> barred(Plan plan, Permission permission) {

@@ -1,19 +1,17 @@
 package app.bittern.finding.checks;
 
 import app.bittern.finding.About;
-import app.bittern.finding.Check;
 import app.bittern.finding.Examination;
 import app.bittern.finding.Finding;
 import app.bittern.finding.Severity;
 import app.bittern.plan.Alarm;
 import app.bittern.plan.Outbound;
 import app.bittern.plan.Plan;
-import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 
 /// An outbound route for emergency numbers that sets off no alarm.
-final class EmergencyNoAlarm implements Check {
+final class EmergencyNoAlarm extends PerObject<Outbound> {
     private static final About ABOUT = new About(
             "emergency-alarm",
             "Emergency number without an alarm",
@@ -21,23 +19,19 @@ final class EmergencyNoAlarm implements Check {
             "An outbound route for emergency numbers that sets off no alarm.",
             "Nobody in the house knows that somebody has called for help. Set off an alarm.");
 
-    @Override
-    public About about() {
-        return ABOUT;
+    EmergencyNoAlarm() {
+        super(ABOUT, Outbound.class);
     }
 
     @Override
-    public List<Finding> examine(Examination examination) {
+    Stream<Finding> look(Outbound outbound, Examination examination) {
         Plan plan = examination.plan();
-        return plan.all(Outbound.class)
-                .flatMap(outbound -> outbound.category().equals("emergency")
-                                && outbound.alarm().isEmpty()
-                                && plan.all(Alarm.class)
-                                        .noneMatch(alarm -> alarm.on()
-                                                .flatMap(Alarm.On::target)
-                                                .equals(Optional.of(outbound.ref())))
-                        ? Stream.of(ABOUT.at(outbound.ref(), "alarm", Says.the(outbound) + " sets off no alarm."))
-                        : Stream.empty())
-                .toList();
+        return outbound.category().equals("emergency")
+                        && outbound.alarm().isEmpty()
+                        && plan.all(Alarm.class)
+                                .noneMatch(alarm ->
+                                        alarm.on().flatMap(Alarm.On::target).equals(Optional.of(outbound.ref())))
+                ? Stream.of(ABOUT.at(outbound.ref(), "alarm", Says.the(outbound) + " sets off no alarm."))
+                : Stream.empty();
     }
 }

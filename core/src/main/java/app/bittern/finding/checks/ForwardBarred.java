@@ -2,19 +2,17 @@ package app.bittern.finding.checks;
 
 import app.bittern.call.ExitField;
 import app.bittern.finding.About;
-import app.bittern.finding.Check;
 import app.bittern.finding.Examination;
 import app.bittern.finding.Finding;
 import app.bittern.finding.Severity;
 import app.bittern.plan.Extension;
 import app.bittern.plan.Permission;
 import app.bittern.plan.Plan;
-import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 
 /// An extension forwarded to an outside number that its permission forbids.
-final class ForwardBarred implements Check {
+final class ForwardBarred extends PerObject<Extension> {
     private static final About ABOUT = new About(
             "forward-barred",
             "Forwarded where it may not dial",
@@ -22,17 +20,14 @@ final class ForwardBarred implements Check {
             "An extension forwarded to an outside number that its permission forbids.",
             "The call is refused when it is forwarded. Change the permission, or forward elsewhere.");
 
-    @Override
-    public About about() {
-        return ABOUT;
+    ForwardBarred() {
+        super(ABOUT, Extension.class);
     }
 
     @Override
-    public List<Finding> examine(Examination examination) {
+    Stream<Finding> look(Extension extension, Examination examination) {
         Plan plan = examination.plan();
-        return plan.all(Extension.class)
-                .flatMap(extension -> barred(plan, extension))
-                .toList();
+        return barred(plan, extension);
     }
 
     private static Stream<Finding> barred(Plan plan, Extension extension) {

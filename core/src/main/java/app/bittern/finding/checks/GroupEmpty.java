@@ -1,15 +1,14 @@
 package app.bittern.finding.checks;
 
 import app.bittern.finding.About;
-import app.bittern.finding.Check;
 import app.bittern.finding.Examination;
 import app.bittern.finding.Finding;
 import app.bittern.finding.Severity;
-import java.util.List;
+import app.bittern.plan.Group;
 import java.util.stream.Stream;
 
 /// A group in which nobody rings.
-final class GroupEmpty implements Check {
+final class GroupEmpty extends PerObject<Group> {
     private static final About ABOUT = new About(
             "group-empty",
             "Group without members",
@@ -17,21 +16,14 @@ final class GroupEmpty implements Check {
             "A group in which nobody rings.",
             "Its calls go on at once. Give it members.");
 
-    @Override
-    public About about() {
-        return ABOUT;
+    GroupEmpty() {
+        super(ABOUT, Group.class);
     }
 
     @Override
-    public List<Finding> examine(Examination examination) {
-        return Members.of(examination.plan()).stream()
-                .flatMap(group -> look(group))
-                .toList();
-    }
-
-    private static Stream<Finding> look(Members.Group group) {
+    Stream<Finding> look(Group group, Examination examination) {
         return group.members().isEmpty()
-                ? Stream.of(ABOUT.at(group.object().ref(), "members", Says.the(group.object()) + " has no members."))
+                ? Stream.of(ABOUT.at(group.ref(), "members", Says.the(group) + " has no members."))
                 : Stream.empty();
     }
 }

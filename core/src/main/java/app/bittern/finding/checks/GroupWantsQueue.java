@@ -7,7 +7,6 @@ import app.bittern.finding.Finding;
 import app.bittern.finding.Severity;
 import app.bittern.plan.Plan;
 import app.bittern.plan.RingGroup;
-import app.bittern.plan.Seconds;
 import app.bittern.plan.Traffic;
 import app.bittern.traffic.Advice;
 import java.util.List;
@@ -28,9 +27,6 @@ final class GroupWantsQueue implements Check {
         return ABOUT;
     }
 
-    /// How long calls last where the traffic does not say, in seconds.
-    private static final int TALK = 180;
-
     @Override
     public List<Finding> examine(Examination examination) {
         Plan plan = examination.plan();
@@ -39,9 +35,9 @@ final class GroupWantsQueue implements Check {
                 .flatMap(calls -> plan.find(calls.getKey(), RingGroup.class).stream()
                         .filter(group -> !group.members().isEmpty())
                         .flatMap(group -> {
-                            int talk = traffic.flatMap(one -> one.talkIn(group.ref()))
-                                    .map(Seconds::value)
-                                    .orElse(TALK);
+                            int talk = traffic.map(one -> one.talkIn(group.ref()))
+                                    .orElse(Traffic.TALK)
+                                    .value();
                             Advice advice = Advice.of(
                                     calls.getValue(), talk, group.members().size());
                             return advice.queue()

@@ -1,13 +1,11 @@
 package app.bittern.finding.checks;
 
 import app.bittern.finding.About;
-import app.bittern.finding.Check;
 import app.bittern.finding.Examination;
 import app.bittern.finding.Finding;
 import app.bittern.finding.Severity;
 import app.bittern.hours.WeekRange;
 import app.bittern.plan.Hours;
-import app.bittern.plan.Plan;
 import java.time.DayOfWeek;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -15,7 +13,7 @@ import java.util.List;
 import java.util.stream.Stream;
 
 /// A gap of a few minutes between two ranges of a day.
-final class HoursGap implements Check {
+final class HoursGap extends PerObject<Hours> {
     private static final About ABOUT = new About(
             "hours-gap",
             "Gap of minutes",
@@ -23,17 +21,15 @@ final class HoursGap implements Check {
             "A gap of a few minutes between two ranges of a day.",
             "Calls in the gap are treated as outside hours. Ends are exclusive: let one range end where the next begins.");
 
-    @Override
-    public About about() {
-        return ABOUT;
-    }
-
     private static final int SMALL = 15;
 
+    HoursGap() {
+        super(ABOUT, Hours.class);
+    }
+
     @Override
-    public List<Finding> examine(Examination examination) {
-        Plan plan = examination.plan();
-        return plan.all(Hours.class).flatMap(hours -> gaps(hours)).toList();
+    Stream<Finding> look(Hours hours, Examination examination) {
+        return gaps(hours);
     }
 
     private static Stream<Finding> gaps(Hours hours) {

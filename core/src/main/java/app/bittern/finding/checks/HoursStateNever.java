@@ -1,20 +1,18 @@
 package app.bittern.finding.checks;
 
 import app.bittern.finding.About;
-import app.bittern.finding.Check;
 import app.bittern.finding.Examination;
 import app.bittern.finding.Finding;
 import app.bittern.finding.Severity;
 import app.bittern.hours.TimeClasses;
 import app.bittern.plan.Hours;
-import app.bittern.plan.Plan;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Stream;
 
 /// Hours with a state that holds at no time in the coming year.
-final class HoursStateNever implements Check {
+final class HoursStateNever extends PerObject<Hours> {
     private static final About ABOUT = new About(
             "hours-never",
             "State that never holds",
@@ -22,15 +20,13 @@ final class HoursStateNever implements Check {
             "Hours with a state that holds at no time in the coming year.",
             "What is meant for that state never happens. Change its ranges, or put it before the states that cover it.");
 
-    @Override
-    public About about() {
-        return ABOUT;
+    HoursStateNever() {
+        super(ABOUT, Hours.class);
     }
 
     @Override
-    public List<Finding> examine(Examination examination) {
-        Plan plan = examination.plan();
-        return plan.all(Hours.class).flatMap(hours -> never(examination, hours)).toList();
+    Stream<Finding> look(Hours hours, Examination examination) {
+        return never(examination, hours);
     }
 
     private static Stream<Finding> never(Examination examination, Hours hours) {

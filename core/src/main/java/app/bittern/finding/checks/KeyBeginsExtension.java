@@ -1,7 +1,6 @@
 package app.bittern.finding.checks;
 
 import app.bittern.finding.About;
-import app.bittern.finding.Check;
 import app.bittern.finding.Examination;
 import app.bittern.finding.Finding;
 import app.bittern.finding.Severity;
@@ -12,7 +11,7 @@ import java.util.List;
 import java.util.stream.Stream;
 
 /// A menu key with which extensions begin that can be dialled in the menu.
-final class KeyBeginsExtension implements Check {
+final class KeyBeginsExtension extends PerObject<Menu> {
     private static final About ABOUT = new About(
             "menu-key-extension",
             "Key begins an extension",
@@ -20,15 +19,14 @@ final class KeyBeginsExtension implements Check {
             "A menu key with which extensions begin that can be dialled in the menu.",
             "The key is taken at once, so these extensions cannot be dialled in full on a telephone. Choose another key, or do not let callers dial extensions.");
 
-    @Override
-    public About about() {
-        return ABOUT;
+    KeyBeginsExtension() {
+        super(ABOUT, Menu.class);
     }
 
     @Override
-    public List<Finding> examine(Examination examination) {
+    Stream<Finding> look(Menu menu, Examination examination) {
         Plan plan = examination.plan();
-        return plan.all(Menu.class).flatMap(menu -> keys(plan, menu)).toList();
+        return keys(plan, menu);
     }
 
     private static Stream<Finding> keys(Plan plan, Menu menu) {

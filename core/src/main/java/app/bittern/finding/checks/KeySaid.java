@@ -1,18 +1,16 @@
 package app.bittern.finding.checks;
 
 import app.bittern.finding.About;
-import app.bittern.finding.Check;
 import app.bittern.finding.Examination;
 import app.bittern.finding.Finding;
 import app.bittern.finding.Severity;
 import app.bittern.plan.Menu;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Prompt;
-import java.util.List;
 import java.util.stream.Stream;
 
 /// A menu says a key that it does not have.
-final class KeySaid implements Check {
+final class KeySaid extends PerObject<Menu> {
     private static final About ABOUT = new About(
             "menu-key-said",
             "Key said and not set",
@@ -20,15 +18,14 @@ final class KeySaid implements Check {
             "A menu says a key that it does not have.",
             "Callers press it and are told that it is not in use. Set the key, or change the words.");
 
-    @Override
-    public About about() {
-        return ABOUT;
+    KeySaid() {
+        super(ABOUT, Menu.class);
     }
 
     @Override
-    public List<Finding> examine(Examination examination) {
+    Stream<Finding> look(Menu menu, Examination examination) {
         Plan plan = examination.plan();
-        return plan.all(Menu.class).flatMap(menu -> said(plan, menu)).toList();
+        return said(plan, menu);
     }
 
     private static Stream<Finding> said(Plan plan, Menu menu) {

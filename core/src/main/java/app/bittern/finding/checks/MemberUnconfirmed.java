@@ -2,11 +2,11 @@ package app.bittern.finding.checks;
 
 import app.bittern.edit.PlanEdit;
 import app.bittern.finding.About;
-import app.bittern.finding.Check;
 import app.bittern.finding.Examination;
 import app.bittern.finding.Finding;
 import app.bittern.finding.Fix;
 import app.bittern.finding.Severity;
+import app.bittern.plan.Group;
 import app.bittern.plan.HuntGroup;
 import app.bittern.plan.Member;
 import app.bittern.plan.Party;
@@ -15,7 +15,7 @@ import java.util.List;
 import java.util.stream.Stream;
 
 /// An outside number in a group that need not confirm.
-final class MemberUnconfirmed implements Check {
+final class MemberUnconfirmed extends PerObject<Group> {
     private static final About ABOUT = new About(
             "group-confirm",
             "Outside member without confirming",
@@ -23,34 +23,27 @@ final class MemberUnconfirmed implements Check {
             "An outside number in a group that need not confirm.",
             "Its own voicemail can take the call. Let the person press a key to take it.");
 
-    @Override
-    public About about() {
-        return ABOUT;
+    MemberUnconfirmed() {
+        super(ABOUT, Group.class);
     }
 
     @Override
-    public List<Finding> examine(Examination examination) {
-        return Members.of(examination.plan()).stream()
-                .flatMap(group -> look(group))
-                .toList();
-    }
-
-    private static Stream<Finding> look(Members.Group group) {
+    Stream<Finding> look(Group group, Examination examination) {
         return group.members().stream()
                 .filter(member -> member.party() instanceof Party.Outside && !member.confirm())
                 .map(member -> ABOUT.at(
-                                group.object().ref(),
+                                group.ref(),
                                 "members/" + group.members().indexOf(member),
-                                Says.the(group.object()) + " rings " + member.party()
+                                Says.the(group) + " rings " + member.party()
                                         + ", whose own voicemail can take the call.")
                         .mendedBy(List.of(new Fix("Let " + member.party() + " confirm", confirmed(group, member)))));
     }
 
-    private static PlanEdit confirmed(Members.Group group, Member member) {
+    private static PlanEdit confirmed(Group group, Member member) {
         List<Member> members = group.members().stream()
                 .map(one -> one.equals(member) ? new Member(one.party(), one.after(), true) : one)
                 .toList();
-        return switch (group.object()) {
+        return switch (group) {
             case RingGroup ring ->
                 new PlanEdit.Put(new RingGroup(
                         ring.key(),
@@ -77,7 +70,6 @@ final class MemberUnconfirmed implements Check {
                         hunt.noAnswer(),
                         hunt.busy(),
                         hunt.unreachable()));
-            default -> throw new IllegalStateException(group.object().ref() + " is no group");
         };
     }
 }

@@ -1,19 +1,16 @@
 package app.bittern.finding.checks;
 
 import app.bittern.finding.About;
-import app.bittern.finding.Check;
 import app.bittern.finding.Examination;
 import app.bittern.finding.Finding;
 import app.bittern.finding.Severity;
 import app.bittern.plan.Destination;
 import app.bittern.plan.Menu;
-import app.bittern.plan.Plan;
-import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 
 /// A menu that begins again when a caller presses no valid key.
-final class MenuGivesUpIntoItself implements Check {
+final class MenuGivesUpIntoItself extends PerObject<Menu> {
     private static final About ABOUT = new About(
             "menu-give-up",
             "Menu without giving up",
@@ -21,15 +18,13 @@ final class MenuGivesUpIntoItself implements Check {
             "A menu that begins again when a caller presses no valid key.",
             "A caller who cannot press keys never gets out. Let it give up to a person or a mailbox.");
 
-    @Override
-    public About about() {
-        return ABOUT;
+    MenuGivesUpIntoItself() {
+        super(ABOUT, Menu.class);
     }
 
     @Override
-    public List<Finding> examine(Examination examination) {
-        Plan plan = examination.plan();
-        return plan.all(Menu.class).flatMap(menu -> again(menu)).toList();
+    Stream<Finding> look(Menu menu, Examination examination) {
+        return again(menu);
     }
 
     private static Stream<Finding> again(Menu menu) {

@@ -1,18 +1,16 @@
 package app.bittern.finding.checks;
 
 import app.bittern.finding.About;
-import app.bittern.finding.Check;
 import app.bittern.finding.Examination;
 import app.bittern.finding.Finding;
 import app.bittern.finding.Severity;
 import app.bittern.plan.Menu;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Prompt;
-import java.util.List;
 import java.util.stream.Stream;
 
 /// A menu that speaks for more than 30 s.
-final class MenuSpeech implements Check {
+final class MenuSpeech extends PerObject<Menu> {
     private static final About ABOUT = new About(
             "menu-long",
             "Menu that speaks long",
@@ -20,17 +18,16 @@ final class MenuSpeech implements Check {
             "A menu that speaks for more than 30 s.",
             "Callers forget the first key before the last is said. Shorten the prompt, or split the menu.");
 
-    @Override
-    public About about() {
-        return ABOUT;
-    }
-
     private static final int LONGEST = 30;
 
+    MenuSpeech() {
+        super(ABOUT, Menu.class);
+    }
+
     @Override
-    public List<Finding> examine(Examination examination) {
+    Stream<Finding> look(Menu menu, Examination examination) {
         Plan plan = examination.plan();
-        return plan.all(Menu.class).flatMap(menu -> speech(plan, menu)).toList();
+        return speech(plan, menu);
     }
 
     private static Stream<Finding> speech(Plan plan, Menu menu) {

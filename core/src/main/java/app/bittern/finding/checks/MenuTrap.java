@@ -1,19 +1,16 @@
 package app.bittern.finding.checks;
 
 import app.bittern.finding.About;
-import app.bittern.finding.Check;
 import app.bittern.finding.Examination;
 import app.bittern.finding.Finding;
 import app.bittern.finding.Severity;
 import app.bittern.plan.Destination;
 import app.bittern.plan.Menu;
-import app.bittern.plan.Plan;
-import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 
 /// A menu that no key leaves.
-final class MenuTrap implements Check {
+final class MenuTrap extends PerObject<Menu> {
     private static final About ABOUT = new About(
             "menu-trap",
             "Menu that no key leaves",
@@ -21,15 +18,13 @@ final class MenuTrap implements Check {
             "A menu that no key leaves.",
             "Callers can only wait until it gives up. Give a key that leads on.");
 
-    @Override
-    public About about() {
-        return ABOUT;
+    MenuTrap() {
+        super(ABOUT, Menu.class);
     }
 
     @Override
-    public List<Finding> examine(Examination examination) {
-        Plan plan = examination.plan();
-        return plan.all(Menu.class).flatMap(menu -> trap(menu)).toList();
+    Stream<Finding> look(Menu menu, Examination examination) {
+        return trap(menu);
     }
 
     private static Stream<Finding> trap(Menu menu) {

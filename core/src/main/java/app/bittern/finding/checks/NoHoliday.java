@@ -1,19 +1,17 @@
 package app.bittern.finding.checks;
 
 import app.bittern.finding.About;
-import app.bittern.finding.Check;
 import app.bittern.finding.Examination;
 import app.bittern.finding.Finding;
 import app.bittern.finding.Severity;
 import app.bittern.hours.DateRule;
 import app.bittern.hours.Horizon;
 import app.bittern.plan.Hours;
-import app.bittern.plan.Plan;
 import java.util.List;
 import java.util.stream.Stream;
 
 /// Hours without a single day of their own in the coming year.
-final class NoHoliday implements Check {
+final class NoHoliday extends PerObject<Hours> {
     private static final About ABOUT = new About(
             "hours-no-holiday",
             "No holiday",
@@ -21,15 +19,13 @@ final class NoHoliday implements Check {
             "Hours without a single day of their own in the coming year.",
             "Every country has public holidays, and calls then reach people who are not there. Give the holidays a state.");
 
-    @Override
-    public About about() {
-        return ABOUT;
+    NoHoliday() {
+        super(ABOUT, Hours.class);
     }
 
     @Override
-    public List<Finding> examine(Examination examination) {
-        Plan plan = examination.plan();
-        return plan.all(Hours.class).flatMap(hours -> none(examination, hours)).toList();
+    Stream<Finding> look(Hours hours, Examination examination) {
+        return none(examination, hours);
     }
 
     private static Stream<Finding> none(Examination examination, Hours hours) {

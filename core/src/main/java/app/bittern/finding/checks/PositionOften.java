@@ -1,16 +1,14 @@
 package app.bittern.finding.checks;
 
 import app.bittern.finding.About;
-import app.bittern.finding.Check;
 import app.bittern.finding.Examination;
 import app.bittern.finding.Finding;
 import app.bittern.finding.Severity;
-import app.bittern.plan.Plan;
 import app.bittern.plan.Queue;
-import java.util.List;
+import java.util.stream.Stream;
 
 /// A place in the line or an expected wait said more often than every 20 s.
-final class PositionOften implements Check {
+final class PositionOften extends PerObject<Queue> {
     private static final About ABOUT = new About(
             "queue-position",
             "Position said too often",
@@ -18,31 +16,26 @@ final class PositionOften implements Check {
             "A place in the line or an expected wait said more often than every 20 s.",
             "Callers hear the same figure again and again. Once a minute is usual.");
 
-    @Override
-    public About about() {
-        return ABOUT;
-    }
-
     private static final int LEAST = 20;
 
+    PositionOften() {
+        super(ABOUT, Queue.class);
+    }
+
     @Override
-    public List<Finding> examine(Examination examination) {
-        Plan plan = examination.plan();
-        return plan.all(Queue.class)
-                .flatMap(queue -> queue.during().stream()
-                        .filter(item -> item.say()
-                                .filter(said -> !(said instanceof Queue.Said.Words))
-                                .isPresent())
-                        .filter(item -> item.every()
-                                .filter(every -> every.value() < LEAST)
-                                .isPresent())
-                        .map(item -> ABOUT.at(
-                                queue.ref(),
-                                "during/" + queue.during().indexOf(item) + "/every",
-                                Says.the(queue) + " says "
-                                        + item.say().map(Object::toString).orElse("") + " every "
-                                        + item.every().map(Object::toString).orElse("") + "; every " + LEAST
-                                        + " s are often enough.")))
-                .toList();
+    Stream<Finding> look(Queue queue, Examination examination) {
+        return queue.during().stream()
+                .filter(item -> item.say()
+                        .filter(said -> !(said instanceof Queue.Said.Words))
+                        .isPresent())
+                .filter(item ->
+                        item.every().filter(every -> every.value() < LEAST).isPresent())
+                .map(item -> ABOUT.at(
+                        queue.ref(),
+                        "during/" + queue.during().indexOf(item) + "/every",
+                        Says.the(queue) + " says "
+                                + item.say().map(Object::toString).orElse("") + " every "
+                                + item.every().map(Object::toString).orElse("") + "; every " + LEAST
+                                + " s are often enough."));
     }
 }

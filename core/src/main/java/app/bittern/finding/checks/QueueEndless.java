@@ -1,18 +1,15 @@
 package app.bittern.finding.checks;
 
 import app.bittern.finding.About;
-import app.bittern.finding.Check;
 import app.bittern.finding.Examination;
 import app.bittern.finding.Finding;
 import app.bittern.finding.Severity;
-import app.bittern.plan.Plan;
 import app.bittern.plan.Queue;
 import app.bittern.plan.Seconds;
-import java.util.List;
 import java.util.stream.Stream;
 
 /// A queue in which callers wait without end.
-final class QueueEndless implements Check {
+final class QueueEndless extends PerObject<Queue> {
     private static final About ABOUT = new About(
             "queue-no-overflow",
             "Queue without overflow",
@@ -20,22 +17,17 @@ final class QueueEndless implements Check {
             "A queue in which callers wait without end.",
             "Without a longest wait nobody is sent on. Give a longest wait and where callers go then.");
 
-    @Override
-    public About about() {
-        return ABOUT;
+    QueueEndless() {
+        super(ABOUT, Queue.class);
     }
 
     @Override
-    public List<Finding> examine(Examination examination) {
-        Plan plan = examination.plan();
-        return plan.all(Queue.class)
-                .flatMap(queue -> queue.maxWait().isEmpty()
-                        ? Stream.of(ABOUT.at(
-                                queue.ref(),
-                                "maxWait",
-                                Says.the(queue) + " has no longest wait; " + new Seconds(queue.longestWait())
-                                        + " are taken."))
-                        : Stream.empty())
-                .toList();
+    Stream<Finding> look(Queue queue, Examination examination) {
+        return queue.maxWait().isEmpty()
+                ? Stream.of(ABOUT.at(
+                        queue.ref(),
+                        "maxWait",
+                        Says.the(queue) + " has no longest wait; " + new Seconds(queue.longestWait()) + " are taken."))
+                : Stream.empty();
     }
 }

@@ -1,7 +1,6 @@
 package app.bittern.finding.checks;
 
 import app.bittern.finding.About;
-import app.bittern.finding.Check;
 import app.bittern.finding.Examination;
 import app.bittern.finding.Finding;
 import app.bittern.finding.Severity;
@@ -16,7 +15,7 @@ import java.util.List;
 import java.util.stream.Stream;
 
 /// Two things said to waiting callers at the same time.
-final class QueueOverlap implements Check {
+final class QueueOverlap extends PerObject<Queue> {
     private static final About ABOUT = new About(
             "queue-overlap",
             "Announcements that overlap",
@@ -24,32 +23,29 @@ final class QueueOverlap implements Check {
             "Two things said to waiting callers at the same time.",
             "One of the two is said late or not at all. Move one of them.");
 
-    @Override
-    public About about() {
-        return ABOUT;
+    QueueOverlap() {
+        super(ABOUT, Queue.class);
     }
 
-    private static final int FIGURE = 3;
-
     @Override
-    public List<Finding> examine(Examination examination) {
+    Stream<Finding> look(Queue queue, Examination examination) {
         Plan plan = examination.plan();
-        return plan.all(Queue.class).flatMap(queue -> overlaps(plan, queue)).toList();
+        return overlaps(plan, queue);
     }
 
     private record Said(int from, int to, int item) {}
 
     private static Stream<Finding> overlaps(Plan plan, Queue queue) {
+        String language = plan.site().defaultLanguage();
         List<Said> all = new ArrayList<>();
-        for (int item = 0; item < queue.during().size(); item++) {
+        for (int index = 0; index < queue.during().size(); index++) {
+            int item = index;
             Queue.During during = queue.during().get(item);
-            int length = length(plan, during);
-            int every = during.every().map(Seconds::value).orElse(0);
-            for (int second = during.first(); length > 0 && second < queue.longestWait(); second += every) {
-                all.add(new Said(second, second + length, item));
-                if (every == 0) {
-                    break;
-                }
+            int length = during.length(ref -> plan.find(ref, Prompt.class)
+                    .map(prompt -> prompt.length(language, language))
+                    .orElse(0));
+            if (length > 0) {
+                during.seconds(queue.longestWait()).forEach(second -> all.add(new Said(second, second + length, item)));
             }
         }
         all.sort(Comparator.comparingInt(Said::from));
@@ -60,22 +56,22 @@ final class QueueOverlap implements Check {
                 return Stream.of(ABOUT.at(
                         queue.ref(),
                         "during/" + next.item(),
-                        Says.the(queue) + " says two things " + new Seconds(next.from()) + " into the wait (during/"
-                                + one.item() + " and during/" + next.item() + ")."));
+                        Says.the(queue) + " says " + words(plan, queue, one) + " and " + words(plan, queue, next)
+                                + " at once, " + new Seconds(next.from()) + " into the wait."));
             }
         }
         return Stream.empty();
     }
 
-    private static int length(Plan plan, Queue.During during) {
-        return during.say()
-                .map(said -> said instanceof Queue.Said.Words(Ref ref)
-                        ? plan.find(ref, Prompt.class)
-                                .map(prompt -> prompt.length(
-                                        plan.site().defaultLanguage(),
-                                        plan.site().defaultLanguage()))
-                                .orElse(0)
-                        : FIGURE)
-                .orElse(0);
+    private static String words(Plan plan, Queue queue, Said said) {
+        return queue.during()
+                .get(said.item())
+                .say()
+                .map(what -> switch (what) {
+                    case Queue.Said.Words(Ref ref) -> "prompt " + plan.title(ref);
+                    case Queue.Said.Position position -> "the place in the line";
+                    case Queue.Said.ExpectedWait expected -> "the expected wait";
+                })
+                .orElse("");
     }
 }

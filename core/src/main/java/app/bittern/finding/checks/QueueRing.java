@@ -1,18 +1,15 @@
 package app.bittern.finding.checks;
 
 import app.bittern.finding.About;
-import app.bittern.finding.Check;
 import app.bittern.finding.Examination;
 import app.bittern.finding.Finding;
 import app.bittern.finding.Severity;
-import app.bittern.plan.Plan;
 import app.bittern.plan.Queue;
 import app.bittern.plan.Seconds;
-import java.util.List;
 import java.util.stream.Stream;
 
 /// A queue that rings an agent for longer than callers may wait.
-final class QueueRing implements Check {
+final class QueueRing extends PerObject<Queue> {
     private static final About ABOUT = new About(
             "queue-ring",
             "Agents ring longer than callers wait",
@@ -20,24 +17,20 @@ final class QueueRing implements Check {
             "A queue that rings an agent for longer than callers may wait.",
             "The first agent is rung and the call overflows. Ring each for less, or let callers wait longer.");
 
-    @Override
-    public About about() {
-        return ABOUT;
+    QueueRing() {
+        super(ABOUT, Queue.class);
     }
 
     @Override
-    public List<Finding> examine(Examination examination) {
-        Plan plan = examination.plan();
-        return plan.all(Queue.class)
-                .flatMap(queue -> queue.maxWait()
-                                .filter(wait -> queue.ringEach().value() > wait.value())
-                                .isPresent()
-                        ? Stream.of(ABOUT.at(
-                                queue.ref(),
-                                "ringEach",
-                                Says.the(queue) + " rings each agent for " + queue.ringEach()
-                                        + ", and callers wait for " + new Seconds(queue.longestWait()) + " at most."))
-                        : Stream.empty())
-                .toList();
+    Stream<Finding> look(Queue queue, Examination examination) {
+        return queue.maxWait()
+                        .filter(wait -> queue.ringEach().value() > wait.value())
+                        .isPresent()
+                ? Stream.of(ABOUT.at(
+                        queue.ref(),
+                        "ringEach",
+                        Says.the(queue) + " rings each agent for " + queue.ringEach() + ", and callers wait for "
+                                + new Seconds(queue.longestWait()) + " at most."))
+                : Stream.empty();
     }
 }

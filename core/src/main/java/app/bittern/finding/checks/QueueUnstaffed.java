@@ -1,17 +1,14 @@
 package app.bittern.finding.checks;
 
 import app.bittern.finding.About;
-import app.bittern.finding.Check;
 import app.bittern.finding.Examination;
 import app.bittern.finding.Finding;
 import app.bittern.finding.Severity;
-import app.bittern.plan.Plan;
 import app.bittern.plan.Queue;
-import java.util.List;
 import java.util.stream.Stream;
 
 /// A queue in which callers may wait although nobody is logged in.
-final class QueueUnstaffed implements Check {
+final class QueueUnstaffed extends PerObject<Queue> {
     private static final About ABOUT = new About(
             "queue-unstaffed",
             "Queue that nobody may be in",
@@ -19,27 +16,23 @@ final class QueueUnstaffed implements Check {
             "A queue in which callers may wait although nobody is logged in.",
             "Callers who come in open hours wait for nobody. Refuse them when joining, let them leave, or have an agent always in.");
 
-    @Override
-    public About about() {
-        return ABOUT;
+    QueueUnstaffed() {
+        super(ABOUT, Queue.class);
     }
 
     @Override
-    public List<Finding> examine(Examination examination) {
-        Plan plan = examination.plan();
-        return plan.all(Queue.class)
-                .flatMap(queue -> queue.agents().stream().allMatch(Queue.Agent::byPhone)
-                                && !queue.noAgents().refuseJoining()
-                                && !queue.noAgents().leaveWaiting()
-                        ? Stream.of(ABOUT.at(
-                                        queue.ref(),
-                                        "agents",
-                                        Says.the(queue)
-                                                + (queue.agents().isEmpty()
-                                                        ? " has no agents, and lets callers wait."
-                                                        : " lets callers wait although every agent may be logged out."))
-                                .shownBy(examination.reached().witness(queue.ref())))
-                        : Stream.empty())
-                .toList();
+    Stream<Finding> look(Queue queue, Examination examination) {
+        return queue.agents().stream().allMatch(Queue.Agent::byPhone)
+                        && !queue.noAgents().refuseJoining()
+                        && !queue.noAgents().leaveWaiting()
+                ? Stream.of(ABOUT.at(
+                                queue.ref(),
+                                "agents",
+                                Says.the(queue)
+                                        + (queue.agents().isEmpty()
+                                                ? " has no agents, and lets callers wait."
+                                                : " lets callers wait although every agent may be logged out."))
+                        .shownBy(examination.reached().witness(queue.ref())))
+                : Stream.empty();
     }
 }

@@ -7,7 +7,6 @@ import app.bittern.finding.Finding;
 import app.bittern.finding.Severity;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Queue;
-import app.bittern.plan.Seconds;
 import app.bittern.plan.Traffic;
 import app.bittern.traffic.Advice;
 import java.util.List;
@@ -28,9 +27,6 @@ final class QueueWantsGroup implements Check {
         return ABOUT;
     }
 
-    /// How long calls last where the traffic does not say, in seconds.
-    private static final int TALK = 180;
-
     private static final double HARDLY_EVER = 0.01;
 
     @Override
@@ -41,9 +37,9 @@ final class QueueWantsGroup implements Check {
                 .flatMap(calls -> plan.find(calls.getKey(), Queue.class).stream()
                         .filter(queue -> !queue.agents().isEmpty() && calls.getValue() > 0)
                         .flatMap(queue -> {
-                            int talk = traffic.flatMap(one -> one.talkIn(queue.ref()))
-                                    .map(Seconds::value)
-                                    .orElse(TALK);
+                            int talk = traffic.map(one -> one.talkIn(queue.ref()))
+                                    .orElse(Traffic.TALK)
+                                    .value();
                             Advice advice = Advice.of(
                                     calls.getValue(), talk, queue.agents().size());
                             return advice.allBusy() < HARDLY_EVER

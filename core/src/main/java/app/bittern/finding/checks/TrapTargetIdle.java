@@ -1,18 +1,16 @@
 package app.bittern.finding.checks;
 
 import app.bittern.finding.About;
-import app.bittern.finding.Check;
 import app.bittern.finding.Examination;
 import app.bittern.finding.Finding;
 import app.bittern.finding.Severity;
 import app.bittern.plan.Alarm;
 import app.bittern.plan.Plan;
 import app.bittern.plan.TrapTarget;
-import java.util.List;
 import java.util.stream.Stream;
 
 /// A trap target that no source and no alarm sends to.
-final class TrapTargetIdle implements Check {
+final class TrapTargetIdle extends PerObject<TrapTarget> {
     private static final About ABOUT = new About(
             "trap-idle",
             "Trap target that gets nothing",
@@ -20,20 +18,17 @@ final class TrapTargetIdle implements Check {
             "A trap target that no source and no alarm sends to.",
             "Monitoring shows nothing although it is set up. Say what it gets.");
 
-    @Override
-    public About about() {
-        return ABOUT;
+    TrapTargetIdle() {
+        super(ABOUT, TrapTarget.class);
     }
 
     @Override
-    public List<Finding> examine(Examination examination) {
+    Stream<Finding> look(TrapTarget target, Examination examination) {
         Plan plan = examination.plan();
-        return plan.all(TrapTarget.class)
-                .flatMap(target -> target.sources().isEmpty()
-                                && plan.all(Alarm.class)
-                                        .noneMatch(alarm -> alarm.traps().contains(target.ref()))
-                        ? Stream.of(ABOUT.at(target.ref(), "from", Says.the(target) + " gets nothing."))
-                        : Stream.empty())
-                .toList();
+        return target.sources().isEmpty()
+                        && plan.all(Alarm.class)
+                                .noneMatch(alarm -> alarm.traps().contains(target.ref()))
+                ? Stream.of(ABOUT.at(target.ref(), "from", Says.the(target) + " gets nothing."))
+                : Stream.empty();
     }
 }

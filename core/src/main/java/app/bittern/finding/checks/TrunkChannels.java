@@ -8,7 +8,6 @@ import app.bittern.finding.Severity;
 import app.bittern.plan.InboundNumber;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Ref;
-import app.bittern.plan.Seconds;
 import app.bittern.plan.Traffic;
 import app.bittern.plan.Trunk;
 import app.bittern.traffic.ErlangB;
@@ -33,9 +32,6 @@ final class TrunkChannels implements Check {
         return ABOUT;
     }
 
-    /// How long calls last where the traffic does not say, in seconds.
-    private static final int TALK = 180;
-
     private static final double MOST_LOST = 0.01;
 
     @Override
@@ -45,7 +41,7 @@ final class TrunkChannels implements Check {
         if (traffic.isEmpty()) {
             return List.of();
         }
-        int talk = traffic.get().talkElse().map(Seconds::value).orElse(TALK);
+        int talk = traffic.get().talkElsewhere().value();
         Map<Ref, Double> calls = new LinkedHashMap<>();
         traffic.get()
                 .numbers()

@@ -16,8 +16,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /// The accounts. The first is made at the first start, with a password that is printed once; the demo's has the
-/// password
-/// that the start command keeps, and prints at every start.
+/// password that the start command keeps, and prints at every start.
 @Service
 class Accounts implements UserDetailsService, ApplicationRunner {
     private static final Logger LOG = LoggerFactory.getLogger(Accounts.class);

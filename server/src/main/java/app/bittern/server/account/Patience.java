@@ -8,8 +8,7 @@ import java.util.Map;
 import org.springframework.stereotype.Component;
 
 /// Slows the answer to repeated wrong passwords: after three, each doubles the time in which no further attempt is
-/// taken for that
-/// name, from one second to five minutes.
+/// taken for that name, from one second to five minutes.
 @Component
 class Patience {
     private static final int FREE = 3;

@@ -1,0 +1,295 @@
+package app.bittern.paths;
+
+import app.bittern.call.Cause;
+import app.bittern.call.Ending;
+import app.bittern.call.State;
+import app.bittern.call.Window;
+import app.bittern.hours.Horizon;
+import app.bittern.number.E164;
+import app.bittern.plan.Kind;
+import app.bittern.plan.Plan;
+import app.bittern.plan.Ref;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Predicate;
+
+/// The state graphs of two plans as one: where a call stands in each, and where the same call can go on to in both.
+final class Abreast {
+    private final StateGraph before;
+    private final StateGraph after;
+    private final CallClasses classes;
+    private final ClassSets sets;
+    private final Predicate<Ref> touched;
+    private final Map<Long, List<Fork>> forks = new HashMap<>();
+
+    /// @param touched whether something that differs can be reached from an object
+    Abreast(Plan before, Plan after, Horizon horizon, Predicate<Ref> touched) {
+        this.classes = new CallClasses(List.of(before, after), horizon);
+        this.sets = classes.sets();
+        this.before = new StateGraph(before, classes, 0);
+        this.after = new StateGraph(after, classes, 1);
+        this.touched = touched;
+    }
+
+    StateGraph before() {
+        return before;
+    }
+
+    StateGraph after() {
+        return after;
+    }
+
+    CallClasses classes() {
+        return classes;
+    }
+
+    /// Where a call stands: in a state, or at its end.
+    ///
+    /// @param state -1 at the end
+    record Spot(int state, Optional<Ending> ending) {
+        static Spot in(int state) {
+            return new Spot(state, Optional.empty());
+        }
+
+        static Spot at(Ending ending) {
+            return new Spot(-1, Optional.of(new Ending(ending.kind(), ending.in(), Optional.empty(), ending.cause())));
+        }
+    }
+
+    /// A cause and the edge it takes on each side; absent where it is not possible there.
+    record Fork(Cause cause, Optional<StateGraph.Edge> before, Optional<StateGraph.Edge> after) {}
+
+    /// A pair on the way, with the steps that led there on each side.
+    record Pair(Spot before, Spot after, int calls, Steps wayBefore, Steps wayAfter) {
+        /// For some of its calls alone.
+        Pair of(int some) {
+            return new Pair(before, after, some, wayBefore, wayAfter);
+        }
+    }
+
+    /// Steps in reverse, so that ways share their beginnings.
+    record Steps(Optional<Steps> earlier, Optional<Path.Step> last) {
+        static final Steps NONE = new Steps(Optional.empty(), Optional.empty());
+
+        Steps and(State state, Cause cause, StateGraph.Edge edge) {
+            return new Steps(
+                    Optional.of(this),
+                    Optional.of(new Path.Step(state, List.of(cause), new Window(edge.earliest(), edge.latest()))));
+        }
+
+        List<Path.Step> list() {
+            List<Path.Step> steps = new ArrayList<>();
+            for (Steps at = this; at.last().isPresent(); at = at.earlier().orElse(NONE)) {
+                steps.addFirst(at.last().get());
+            }
+            return steps;
+        }
+    }
+
+    /// Where calls to a number begin on both sides.
+    List<Pair> begin(E164 called) {
+        List<Pair> pairs = new ArrayList<>();
+        for (Begin first : begins(before, Starts.of(before, called), called)) {
+            for (Begin second : begins(after, Starts.of(after, called), called)) {
+                int calls = sets.and(first.calls(), second.calls());
+                if (calls != ClassSets.NONE) {
+                    pairs.add(new Pair(first.spot(), second.spot(), calls, Steps.NONE, Steps.NONE));
+                }
+            }
+        }
+        return pairs;
+    }
+
+    /// Calls that enter a route, or that none takes.
+    private record Begin(Spot spot, int calls) {}
+
+    private static List<Begin> begins(StateGraph graph, Starts starts, E164 called) {
+        List<Begin> begins = new ArrayList<>();
+        starts.taken()
+                .forEach(taken ->
+                        begins.add(new Begin(Spot.in(graph.begin(taken.route(), taken.language())), taken.calls())));
+        if (starts.unmatched() != ClassSets.NONE) {
+            begins.add(new Begin(
+                    Spot.at(Ending.of(Ending.Kind.UNMATCHED, new Ref(Kind.NUMBER, called.text()))),
+                    starts.unmatched()));
+        }
+        return begins;
+    }
+
+    /// Whether nothing can differ from here on.
+    boolean same(Pair pair) {
+        if (pair.before().state() < 0 || pair.after().state() < 0) {
+            return pair.before().equals(pair.after());
+        }
+        return same(pair.before().state(), pair.after().state());
+    }
+
+    private boolean same(int one, int other) {
+        State first = before.state(one);
+        return !touched.test(first.at()) && first.equals(after.state(other));
+    }
+
+    /// Whether a call stands in the same object on both sides, or in one that has been renamed.
+    boolean corresponds(Pair pair) {
+        if (pair.before().state() < 0 || pair.after().state() < 0) {
+            return false;
+        }
+        Ref one = before.state(pair.before().state()).at();
+        Ref other = after.state(pair.after().state()).at();
+        return one.equals(other)
+                || (one.kind() == other.kind()
+                        && after.plan().find(one).isEmpty()
+                        && before.plan().find(other).isEmpty());
+    }
+
+    /// The pairs behind an object that only passes calls on, where one of the two is such; the side before first.
+    Optional<List<Pair>> passed(Pair pair) {
+        if (passes(before, pair.before())) {
+            return Optional.of(through(before, pair.before(), pair.wayBefore(), pair.calls()).stream()
+                    .map(on -> new Pair(on.spot(), pair.after(), on.calls(), on.way(), pair.wayAfter()))
+                    .toList());
+        }
+        if (passes(after, pair.after())) {
+            return Optional.of(through(after, pair.after(), pair.wayAfter(), pair.calls()).stream()
+                    .map(on -> new Pair(pair.before(), on.spot(), on.calls(), pair.wayBefore(), on.way()))
+                    .toList());
+        }
+        return Optional.empty();
+    }
+
+    /// One side gone on by a step.
+    private record On(Spot spot, Steps way, int calls) {}
+
+    private List<On> through(StateGraph graph, Spot from, Steps way, int calls) {
+        List<On> all = new ArrayList<>();
+        for (StateGraph.Edge edge : graph.edges(from.state())) {
+            int some = sets.and(calls, edge.calls());
+            if (some != ClassSets.NONE) {
+                Steps on = way.and(graph.state(from.state()), edge.causes().getFirst(), edge);
+                all.add(new On(spot(graph, edge, on), on, some));
+            }
+        }
+        return all;
+    }
+
+    /// Where an edge leads; going round through objects that only pass calls on is an end.
+    private static Spot spot(StateGraph graph, StateGraph.Edge edge, Steps way) {
+        if (edge.target() < 0) {
+            return Spot.at(graph.ending(edge.ending()));
+        }
+        State target = graph.state(edge.target());
+        List<Path.Step> steps = way.list();
+        for (int index = steps.size() - 1;
+                index >= 0 && passing(steps.get(index).causes().getFirst());
+                index--) {
+            if (steps.get(index).state().equals(target)
+                    && steps.get(index).window().latest() == 0) {
+                return Spot.at(Ending.lost(Ending.Lost.ENDLESS, target.at()));
+            }
+        }
+        return Spot.in(edge.target());
+    }
+
+    private static boolean passes(StateGraph graph, Spot spot) {
+        return spot.state() >= 0
+                && graph.edges(spot.state()).stream()
+                        .allMatch(edge -> edge.causes().stream().allMatch(Abreast::passing));
+    }
+
+    /// Whether a cause is nothing but passing through.
+    static boolean passing(Cause cause) {
+        return switch (cause) {
+            case Cause.Passed passed -> true;
+            case Cause.Rejected rejected -> true;
+            case Cause.Case one -> true;
+            case Cause.Forwarded forwarded -> true;
+            default -> false;
+        };
+    }
+
+    /// The causes of two states, without those that lead to the same on both sides.
+    List<Fork> forks(int one, int other) {
+        return forks.computeIfAbsent(((long) one << 32) | other, key -> {
+            Map<Cause, StateGraph.Edge> first = byCause(before, one);
+            Map<Cause, StateGraph.Edge> second = byCause(after, other);
+            Set<Cause> causes = new LinkedHashSet<>(first.keySet());
+            causes.addAll(second.keySet());
+            List<Fork> all = new ArrayList<>();
+            for (Cause cause : causes) {
+                Fork fork =
+                        new Fork(cause, Optional.ofNullable(first.get(cause)), Optional.ofNullable(second.get(cause)));
+                if (!nothing(fork)) {
+                    all.add(fork);
+                }
+            }
+            return all;
+        });
+    }
+
+    private boolean nothing(Fork fork) {
+        if (fork.before().isEmpty() || fork.after().isEmpty()) {
+            return false;
+        }
+        StateGraph.Edge one = fork.before().get();
+        StateGraph.Edge other = fork.after().get();
+        if (one.target() >= 0 && other.target() >= 0) {
+            return same(one.target(), other.target());
+        }
+        return one.target() < 0
+                && other.target() < 0
+                && Spot.at(before.ending(one.ending())).equals(Spot.at(after.ending(other.ending())));
+    }
+
+    private static Map<Cause, StateGraph.Edge> byCause(StateGraph graph, int state) {
+        Map<Cause, StateGraph.Edge> all = new LinkedHashMap<>();
+        graph.edges(state).forEach(edge -> edge.causes().forEach(cause -> all.put(cause, edge)));
+        return all;
+    }
+
+    /// The pair that a cause leads to; none where no call has it on both sides.
+    List<Pair> fork(Pair pair, Fork fork) {
+        int calls = pair.calls();
+        Steps wayBefore = pair.wayBefore();
+        Steps wayAfter = pair.wayAfter();
+        Spot spotBefore = pair.before();
+        Spot spotAfter = pair.after();
+        if (fork.before().isPresent()) {
+            StateGraph.Edge edge = fork.before().get();
+            calls = sets.and(calls, edge.calls());
+            wayBefore = wayBefore.and(before.state(pair.before().state()), fork.cause(), edge);
+            spotBefore = spot(before, edge, wayBefore);
+        }
+        if (fork.after().isPresent()) {
+            StateGraph.Edge edge = fork.after().get();
+            calls = sets.and(calls, edge.calls());
+            wayAfter = wayAfter.and(after.state(pair.after().state()), fork.cause(), edge);
+            spotAfter = spot(after, edge, wayAfter);
+        }
+        return calls == ClassSets.NONE
+                ? List.of()
+                : List.of(new Pair(spotBefore, spotAfter, calls, wayBefore, wayAfter));
+    }
+
+    /// The pairs behind one in which a call has ended on one side.
+    List<Pair> oneSide(Pair pair) {
+        boolean first = pair.before().state() >= 0;
+        StateGraph graph = first ? before : after;
+        int state = first ? pair.before().state() : pair.after().state();
+        List<Pair> next = new ArrayList<>();
+        if (state >= 0) {
+            byCause(graph, state)
+                    .forEach((cause, edge) -> next.addAll(fork(
+                            pair,
+                            first
+                                    ? new Fork(cause, Optional.of(edge), Optional.empty())
+                                    : new Fork(cause, Optional.empty(), Optional.of(edge)))));
+        }
+        return next;
+    }
+}

@@ -1,0 +1,22 @@
+package app.bittern.plan;
+
+/// An object that no call comes to: it is asked, said, listened to or only told.
+public sealed interface Aside extends PlanObject
+        permits Site,
+                Trunk,
+                InboundNumber,
+                Hours,
+                Switch,
+                Prompt,
+                Music,
+                Contact,
+                Permission,
+                Outbound,
+                Code,
+                Recipients,
+                Alarm,
+                TrapTarget,
+                Desk,
+                Traffic,
+                TestCall,
+                Accepted {}

@@ -1,0 +1,45 @@
+package app.bittern.formats;
+
+import java.math.BigDecimal;
+import java.util.Optional;
+import java.util.function.Function;
+
+/// Values of single nodes.
+final class Scalars {
+    private Scalars() {}
+
+    /// A text that a function makes a value of; anything else is reported.
+    static <T> Optional<T> text(
+            Node node, String where, String allowed, Function<String, Optional<T>> parse, Problems problems) {
+        if (node instanceof Node.Noted(Shape shape)) {
+            shape.is("string").allowed(allowed);
+            return Optional.empty();
+        }
+        Optional<T> value =
+                node instanceof Node.Scalar(String text, Node.Type type, Node.Place place) && type == Node.Type.TEXT
+                        ? parse.apply(text)
+                        : Optional.empty();
+        if (value.isEmpty()) {
+            problems.add(node, where, allowed);
+        }
+        return value;
+    }
+
+    /// A whole number of nine digits at most.
+    static Optional<Integer> integer(Node node) {
+        return node instanceof Node.Scalar(String text, Node.Type type, Node.Place place)
+                        && type == Node.Type.INTEGER
+                        && text.length() < 10
+                ? Optional.of(Integer.parseInt(text))
+                : Optional.empty();
+    }
+
+    /// A number of nine digits at most before and after the point.
+    static Optional<BigDecimal> decimal(Node node) {
+        return node instanceof Node.Scalar(String text, Node.Type type, Node.Place place)
+                        && (type == Node.Type.INTEGER || type == Node.Type.DECIMAL)
+                        && text.matches("[0-9]{1,9}(\\.[0-9]{1,9})?")
+                ? Optional.of(new BigDecimal(text))
+                : Optional.empty();
+    }
+}
