@@ -46,10 +46,10 @@
   /** On a key of a menu the key goes; elsewhere the object does, after asking what to put in its place. */
   function removeRow() {
     const row = outline.row;
-    const key = row?.field?.field.match(/^keys\/(.)\/to$/)?.[1];
+    const key = row?.field?.field.match(/^\/keys\/(.)\/to$/)?.[1];
     if (row?.field && key) {
       site
-        .change({ set: { object: row.field.object, field: `keys/${key}`, value: null } })
+        .change({ set: { object: row.field.object, field: `/keys/${key}`, value: null } })
         .catch(site.fail.bind(site));
     } else if (row?.object && !row.object.startsWith('route/')) {
       remove(row.object);

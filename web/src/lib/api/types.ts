@@ -166,10 +166,10 @@ export interface TokenView {
 
 export interface TraceAfter {
   language: string;
-  owner?: string;
+  firstCalled?: string;
   tags: string[];
   channels: number;
-  ports: number;
+  voiceChannels: number;
 }
 
 export interface TraceEnding {

@@ -9,7 +9,7 @@
 
   const token = $derived({
     object: menu,
-    field: `keys/${key}/to`,
+    field: `/keys/${key}/to`,
     type: 'destination',
     value: '',
     help: 'Where the key leads: find by number or name, or create it here.',

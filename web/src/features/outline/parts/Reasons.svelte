@@ -62,12 +62,12 @@
     <dl class="mt-2 grid grid-cols-[5rem_1fr] gap-y-1 border-t border-line pt-2">
       <dt class="text-muted">Language</dt>
       <dd>{step.after.language}</dd>
-      <dt class="text-muted">Owner</dt>
-      <dd>{step.after.owner ?? 'nobody yet'}</dd>
+      <dt class="text-muted">Called first</dt>
+      <dd>{step.after.firstCalled ?? 'nobody yet'}</dd>
       <dt class="text-muted">Channels</dt>
       <dd class="font-mono">{step.after.channels}</dd>
-      <dt class="text-muted">Ports</dt>
-      <dd class="font-mono">{step.after.ports}</dd>
+      <dt class="text-muted">Voice channels</dt>
+      <dd class="font-mono">{step.after.voiceChannels}</dd>
     </dl>
   {:else if row}
     <p class="font-semibold">The call on the bench does not come to row {row.number}.</p>

@@ -7,6 +7,7 @@ import app.bittern.hours.Season;
 import app.bittern.hours.WeekRange;
 import app.bittern.number.E164;
 import app.bittern.plan.Announcement;
+import app.bittern.plan.Branch;
 import app.bittern.plan.Destination;
 import app.bittern.plan.Extension;
 import app.bittern.plan.Hours;
@@ -24,7 +25,6 @@ import app.bittern.plan.RingGroup;
 import app.bittern.plan.Route;
 import app.bittern.plan.Seconds;
 import app.bittern.plan.Site;
-import app.bittern.plan.Split;
 import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -61,18 +61,9 @@ public final class Plans {
     }
 
     public static Route route(
-            String key, Route.Called called, Route.From caller, Optional<Route.During> during, String to) {
+            String key, Route.Called called, Route.From caller, Optional<Route.While> during, String to) {
         return new Route(
-                key,
-                none(),
-                none(),
-                called,
-                caller,
-                during,
-                Destination.parse(to),
-                Route.Dress.PLAIN,
-                Route.WithheldCallers.ACCEPT,
-                true);
+                key, none(), none(), called, caller, during, Destination.parse(to), Route.Dress.PLAIN, none(), true);
     }
 
     /// States such as `open: Mon-Fri 08:00-17:00`, `holiday: on 12-25` or `closed`.
@@ -102,12 +93,12 @@ public final class Plans {
     }
 
     /// Cases such as `open` and its destination, one after the other.
-    public static Split split(String key, String hours, String... cases) {
+    public static Branch branch(String key, String hours, String... cases) {
         Map<String, Destination> all = new LinkedHashMap<>();
         for (int index = 0; index < cases.length; index += 2) {
             all.put(cases[index], Destination.parse(cases[index + 1]).orElseThrow());
         }
-        return new Split(key, none(), none(), none(), new Split.By.OfHours(new Ref(Kind.HOURS, hours)), all, none());
+        return new Branch(key, none(), none(), none(), new Branch.By.OfHours(new Ref(Kind.HOURS, hours)), all, none());
     }
 
     /// A prompt of so many words in English, 2.5 of which are a second.
@@ -122,23 +113,22 @@ public final class Plans {
     }
 
     /// A menu that says `prompt/ask`, waits 5 s, has three tries, says `prompt/no-key` and `prompt/wrong-key`.
-    public static Menu menu(String key, boolean interruptible, boolean dial, String giveUp, String... keys) {
+    public static Menu menu(String key, boolean bargeIn, boolean dial, String giveUp, String... keys) {
         Map<String, Menu.OnKey> all = new LinkedHashMap<>();
         for (int index = 0; index < keys.length; index += 2) {
             all.put(keys[index], new Menu.OnKey(none(), Destination.parse(keys[index + 1]), none(), List.of(), none()));
         }
-        return menu(key, interruptible, dial, giveUp, all);
+        return menu(key, bargeIn, dial, giveUp, all);
     }
 
-    public static Menu menu(
-            String key, boolean interruptible, boolean dial, String giveUp, Map<String, Menu.OnKey> keys) {
+    public static Menu menu(String key, boolean bargeIn, boolean dial, String giveUp, Map<String, Menu.OnKey> keys) {
         return new Menu(
                 key,
                 none(),
                 none(),
                 none(),
-                Optional.of(new Ref(Kind.PROMPT, "ask")),
-                interruptible,
+                List.of(new Ref(Kind.PROMPT, "ask")),
+                bargeIn,
                 new Seconds(5),
                 3,
                 Optional.of(new Ref(Kind.PROMPT, "no-key")),
@@ -200,8 +190,7 @@ public final class Plans {
                 forward,
                 mailbox.map(key -> new Ref(Kind.MAILBOX, key)),
                 none(),
-                List.of(),
-                none());
+                List.of());
     }
 
     public static Mailbox mailbox(String key) {

@@ -8,6 +8,7 @@ import app.bittern.call.PhoneState;
 import app.bittern.number.Caller;
 import app.bittern.number.E164;
 import app.bittern.plan.Ask;
+import app.bittern.plan.Branch;
 import app.bittern.plan.Chain;
 import app.bittern.plan.Contact;
 import app.bittern.plan.Destination;
@@ -25,7 +26,6 @@ import app.bittern.plan.Ref;
 import app.bittern.plan.RingGroup;
 import app.bittern.plan.Route;
 import app.bittern.plan.Seconds;
-import app.bittern.plan.Split;
 import app.bittern.plan.Switch;
 import app.bittern.plan.Trunk;
 import java.time.Instant;
@@ -61,7 +61,7 @@ public final class RandomPlans {
         List.of("ask", "no-key", "wrong-key", "greeting")
                 .forEach(key -> objects.add(Plans.prompt(key, random.nextInt(30))));
         for (int index = 0; index < EACH; index++) {
-            objects.add(Plans.split("s" + index, "day", "open", to(random), "closed", to(random)));
+            objects.add(Plans.branch("s" + index, "day", "open", to(random), "closed", to(random)));
             objects.add(Plans.announcement("a" + index, "greeting", to(random)));
             objects.add(menu("m" + index, random));
             objects.add(Plans.group("g" + index, random.nextInt(40), to(random), members(random)));
@@ -72,10 +72,10 @@ public final class RandomPlans {
             objects.add(chain("c" + index, random));
         }
         objects.add(new Switch("night", none(), none(), none(), List.of("day", "night"), "day"));
-        objects.add(split("by-switch", new Split.By.OfSwitch(new Ref(Kind.SWITCH, "night")), random, "day", "night"));
-        objects.add(split("by-caller", new Split.By.OfCaller(), random, "tag vip", "prefix +4479", "withheld"));
-        objects.add(split("by-language", new Split.By.OfLanguage(), random, "nb-NO"));
-        objects.add(split("by-ask", new Split.By.OfAsk(new Ref(Kind.ASK, "account")), random, "tag vip", "found"));
+        objects.add(branch("by-switch", new Branch.By.OfSwitch(new Ref(Kind.SWITCH, "night")), random, "day", "night"));
+        objects.add(branch("by-caller", new Branch.By.OfCaller(), random, "tag vip", "prefix +4479", "withheld"));
+        objects.add(branch("by-language", new Branch.By.OfLanguage(), random, "nb-NO"));
+        objects.add(branch("by-ask", new Branch.By.OfAsk(new Ref(Kind.ASK, "account")), random, "tag vip", "found"));
         objects.add(ask(random));
         objects.add(new Page("p", none(), none(), none(), false, none(), List.of()));
         objects.add(new Music("hold", none(), none(), List.of(new Ref(Kind.PROMPT, "greeting"))));
@@ -85,14 +85,14 @@ public final class RandomPlans {
         return Plan.of(objects);
     }
 
-    private static Split split(String key, Split.By by, Random random, String... states) {
+    private static Branch branch(String key, Branch.By by, Random random, String... states) {
         Map<String, Destination> cases = new LinkedHashMap<>();
         for (String state : states) {
             if (random.nextInt(4) > 0) {
                 cases.put(state, Destination.parse(to(random)).orElseThrow());
             }
         }
-        return new Split(
+        return new Branch(
                 key, none(), none(), none(), by, cases, random.nextBoolean() ? Destination.parse(to(random)) : none());
     }
 
@@ -102,7 +102,7 @@ public final class RandomPlans {
                 none(),
                 none(),
                 none(),
-                Optional.of(new Ref(Kind.PROMPT, "ask")),
+                List.of(new Ref(Kind.PROMPT, "ask")),
                 4 + random.nextInt(2),
                 5 + random.nextInt(2),
                 new Seconds(random.nextInt(8)),
@@ -110,7 +110,7 @@ public final class RandomPlans {
                 Optional.of(new Ref(Kind.PROMPT, "no-key")),
                 Optional.of(new Ref(Kind.PROMPT, "wrong-key")),
                 random.nextInt(4) > 0 ? Optional.of(Ask.LookIn.ACCOUNT) : none(),
-                Destination.parse(random.nextBoolean() ? "split/by-ask" : to(random)),
+                Destination.parse(random.nextBoolean() ? "branch/by-ask" : to(random)),
                 Destination.parse(to(random)));
     }
 
@@ -156,9 +156,9 @@ public final class RandomPlans {
                         new Seconds(random.nextInt(3) * 10)));
             }
         }
-        List<Queue.During> during = new ArrayList<>();
+        List<Queue.Meanwhile> during = new ArrayList<>();
         if (random.nextBoolean()) {
-            during.add(new Queue.During(
+            during.add(new Queue.Meanwhile(
                     Optional.of(new Seconds(random.nextInt(30))),
                     random.nextBoolean() ? Optional.of(new Seconds(10 + random.nextInt(20))) : none(),
                     Optional.of(new Queue.Said.Words(new Ref(Kind.PROMPT, "no-key"))),
@@ -167,7 +167,7 @@ public final class RandomPlans {
                     false));
         }
         if (random.nextBoolean()) {
-            during.add(new Queue.During(
+            during.add(new Queue.Meanwhile(
                     Optional.of(new Seconds(random.nextInt(60))), none(), none(), Optional.of("2"), none(), true));
         }
         return new Queue(
@@ -175,10 +175,8 @@ public final class RandomPlans {
                 none(),
                 none(),
                 none(),
-                random.nextBoolean() ? Order.EVERYONE : Order.TIERS,
+                random.nextBoolean() ? Order.EVERYONE : Order.BY_RANK,
                 agents,
-                none(),
-                none(),
                 new Seconds(random.nextInt(20)),
                 new Seconds(random.nextInt(5)),
                 new Seconds(30),
@@ -231,7 +229,6 @@ public final class RandomPlans {
 
     private static Route route(Random random) {
         Route plain = Plans.route("main", to(random));
-        Route.WithheldCallers[] withheld = Route.WithheldCallers.values();
         return new Route(
                 "main",
                 none(),
@@ -241,7 +238,7 @@ public final class RandomPlans {
                 none(),
                 plain.to(),
                 Route.Dress.PLAIN,
-                withheld[random.nextInt(withheld.length)],
+                random.nextInt(3) == 0 ? Destination.parse(to(random)) : none(),
                 true);
     }
 
@@ -282,8 +279,7 @@ public final class RandomPlans {
                 forward,
                 random.nextBoolean() ? Optional.of(new Ref(Kind.MAILBOX, "b0")) : none(),
                 none(),
-                List.of(),
-                none());
+                List.of());
     }
 
     private static String to(Random random) {
@@ -294,10 +290,10 @@ public final class RandomPlans {
             case 10 -> "chain/c" + at;
             case 11 -> "ask/account";
             case 12 ->
-                List.of("split/by-switch", "split/by-caller", "split/by-language", "split/by-ask")
+                List.of("branch/by-switch", "branch/by-caller", "branch/by-language", "branch/by-ask")
                         .get(random.nextInt(4));
             case 13 -> "page/p";
-            case 0 -> "split/s" + at;
+            case 0 -> "branch/s" + at;
             case 1 -> "announcement/a" + at;
             case 2, 3 -> "menu/m" + at;
             case 4 -> "ring-group/g" + at;

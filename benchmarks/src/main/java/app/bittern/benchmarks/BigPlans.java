@@ -8,6 +8,8 @@ import app.bittern.hours.WeekRange;
 import app.bittern.number.Delivers;
 import app.bittern.number.E164;
 import app.bittern.plan.Announcement;
+import app.bittern.plan.Branch;
+import app.bittern.plan.ClassOfService;
 import app.bittern.plan.Contact;
 import app.bittern.plan.Destination;
 import app.bittern.plan.Extension;
@@ -19,7 +21,6 @@ import app.bittern.plan.Member;
 import app.bittern.plan.Menu;
 import app.bittern.plan.Order;
 import app.bittern.plan.Party;
-import app.bittern.plan.Permission;
 import app.bittern.plan.Plan;
 import app.bittern.plan.PlanObject;
 import app.bittern.plan.Prompt;
@@ -29,7 +30,6 @@ import app.bittern.plan.RingGroup;
 import app.bittern.plan.Route;
 import app.bittern.plan.Seconds;
 import app.bittern.plan.Site;
-import app.bittern.plan.Split;
 import app.bittern.plan.Trunk;
 import java.time.ZoneId;
 import java.util.ArrayList;
@@ -99,7 +99,7 @@ public final class BigPlans {
                     InboundNumber.Status.ACTIVE,
                     none(),
                     none()));
-            objects.add(route("r" + index, new Route.Called.Exact(number), "split/s" + index));
+            objects.add(route("r" + index, new Route.Called.Exact(number), "branch/s" + index));
         }
         objects.add(route("any", new Route.Called.Any(), "ring-group/g0"));
         for (int index = 0; index < CALENDARS; index++) {
@@ -108,7 +108,7 @@ public final class BigPlans {
         prompts();
         layOutMenus();
         for (int index = 0; index < numbers; index++) {
-            objects.add(split(index));
+            objects.add(branch(index));
         }
         for (int index = 0; index < groups; index++) {
             objects.add(group(index));
@@ -121,7 +121,8 @@ public final class BigPlans {
             objects.add(mailbox("e" + index));
         }
         objects.add(mailbox("general"));
-        objects.add(new Permission("staff", none(), none(), List.of("internal", "emergency", "national", "mobile")));
+        objects.add(
+                new ClassOfService("staff", none(), none(), List.of("internal", "emergency", "national", "mobile")));
         for (int index = 0; index < numbers / 10; index++) {
             objects.add(new Contact(
                     new E164(String.format(Locale.ROOT, "+4477009%05d", index)),
@@ -272,18 +273,18 @@ public final class BigPlans {
         return new Menu.OnKey(none(), Destination.parse(destination), none(), List.of(), none());
     }
 
-    private Split split(int index) {
+    private Branch branch(int index) {
         Map<String, Destination> cases = new LinkedHashMap<>();
         String top = menuLevels.get(index % menuLevels.size()).getFirst();
         cases.put("open", Destination.parse("menu/" + top).orElseThrow());
         cases.put("closed", Destination.parse("announcement/closed").orElseThrow());
         cases.put("holiday", Destination.parse("mailbox/general").orElseThrow());
-        return new Split(
+        return new Branch(
                 "s" + index,
                 none(),
                 none(),
                 none(),
-                new Split.By.OfHours(new Ref(Kind.HOURS, "h" + index % CALENDARS)),
+                new Branch.By.OfHours(new Ref(Kind.HOURS, "h" + index % CALENDARS)),
                 cases,
                 none());
     }
@@ -339,7 +340,7 @@ public final class BigPlans {
                 Destination.parse("mailbox/general"),
                 Optional.of(new Ref(Kind.PROMPT, "entry")),
                 Optional.of(new Ref(Kind.MUSIC, "hold")),
-                List.of(new Queue.During(
+                List.of(new Queue.Meanwhile(
                         Optional.of(new Seconds(60)),
                         Optional.of(new Seconds(60)),
                         Optional.of(new Queue.Said.Words(new Ref(Kind.PROMPT, "wait"))),
@@ -374,7 +375,7 @@ public final class BigPlans {
                                 none())
                         : Extension.Forward.NONE,
                 Optional.of(new Ref(Kind.MAILBOX, "e" + index)),
-                Optional.of(new Ref(Kind.PERMISSION, "staff")),
+                Optional.of(new Ref(Kind.CLASS_OF_SERVICE, "staff")),
                 List.of(),
                 none());
     }

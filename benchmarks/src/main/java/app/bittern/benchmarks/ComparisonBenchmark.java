@@ -21,10 +21,10 @@ public class ComparisonBenchmark extends OnePlan {
                 group.name(),
                 group.note(),
                 group.number(),
-                group.prefix(),
+                group.shownAs(),
                 group.ringFor(),
                 group.members(),
-                group.honourForwarding(),
+                group.followForwarding(),
                 Destination.parse("hang-up"),
                 group.busy(),
                 group.unreachable()));

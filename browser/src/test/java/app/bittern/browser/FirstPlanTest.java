@@ -31,7 +31,7 @@ class FirstPlanTest {
                 .isVisible();
 
         String head =
-                "bittern: 1\nsite: { key: quay, name: Quay, timeZone: Europe/Oslo, country: NO, languages: [nb-NO] }\n";
+                "bittern: 2\nsite: { key: quay, name: Quay, timeZone: Europe/Oslo, country: NO, languages: [nb-NO] }\n";
         page.getByLabel("Plan file as text").fill(head + "ringGroups: { desk: { ringFor: 20 } }\n");
         page.getByText("Take in the plan", new Page.GetByTextOptions().setExact(true))
                 .click();
@@ -45,7 +45,8 @@ class FirstPlanTest {
         assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Quay")))
                 .isVisible();
         assertThat(page.getByRole(AriaRole.ARTICLE)
-                        .filter(new Locator.FilterOptions().setHasText("leads nowhere: nothing is given for noAnswer")))
+                        .filter(new Locator.FilterOptions()
+                                .setHasText("leads nowhere: nothing is given for /noAnswer")))
                 .containsText("No call to a number of this plan comes to it");
         page.close();
     }

@@ -125,7 +125,7 @@ class StoryTest {
                 .getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("+44 1632 960100"))
                 .click();
         technician.openOutline("3");
-        assertThat(technician.strip()).containsText("message in Lost property after 0:42");
+        assertThat(technician.strip()).containsText("message in Lost property after 0:48");
 
         // The routes that did not hold are told with their reason.
         technician.row("by route Main line").first().click();
@@ -149,7 +149,7 @@ class StoryTest {
         assertThat(hours).hasValue("Mon-Sat 19:00-07:30");
         hours.fill("Mon-Sat 07:30-10:00");
         technician.button("Keep").click();
-        assertThat(technician.strip()).containsText("message in Bookings after 0:04");
+        assertThat(technician.strip()).containsText("message in Bookings after 0:07");
         technician.button("Undo").click();
         assertThat(technician.strip()).containsText("message in Reception after 0:32");
 

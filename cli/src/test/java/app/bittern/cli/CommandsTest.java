@@ -36,9 +36,9 @@ class CommandsTest {
         assertThat(said.status()).isEqualTo(1);
         JsonNode language = said.json().get(1);
         assertThat(language.get("code").asString()).isEqualTo("prompt-language");
-        assertThat(language.get("object").asString()).isEqualTo("prompt/sailings-off");
-        assertThat(language.get("field").asString()).isEqualTo("nb-NO");
-        assertThat(language.at("/witness/switches/storm").asString()).isEqualTo("sailings-off");
+        assertThat(language.get("object").asString()).isEqualTo("prompt/reduced");
+        assertThat(language.get("field").asString()).isEqualTo("/nb-NO");
+        assertThat(language.at("/witness/switches/timetable").asString()).isEqualTo("reduced");
         assertThat(language.get("fixes").isArray()).isTrue();
         assertThat(say("check", PLAN, "--at", "2026-11-23", "--severity", "blocking")
                         .status())
@@ -157,7 +157,7 @@ class CommandsTest {
         assertThat(noticed.at("/0/before/in").asString()).isEqualTo("mailbox/lost-property");
         assertThat(noticed.at("/0/after/in").asString()).isEqualTo("mailbox/bookings");
         assertThat(noticed.at("/0/witness/to").asString()).isEqualTo(MAIN);
-        assertThat(said.json().at("/objects/changed/0/field").asString()).isEqualTo("keys/3/to");
+        assertThat(said.json().at("/objects/changed/0/field").asString()).isEqualTo("/keys/3/to");
         Said same = say("compare", PLAN, PLAN, "--json");
         assertThat(same.status()).isZero();
         assertThat(same.json().get("noticed")).isEmpty();
@@ -252,7 +252,7 @@ class CommandsTest {
             assertThat(say(command).out().lines()).as(command[0]).isNotEmpty().allMatch(line -> line.length() <= 100);
         }
         Path broken = folder.resolve("broken.yaml");
-        Files.writeString(broken, "bittern: 1\nqueues: [1]\n");
+        Files.writeString(broken, "bittern: 2\nqueues: [1]\n");
         for (String command : new String[] {"check", "paths", "prove", "convert"}) {
             Said said = say(command, broken.toString());
             assertThat(said.status()).as(command).isEqualTo(2);

@@ -27,10 +27,10 @@ class TraceCommandTest {
     void saturdayEveningLeavesAMessage() {
         JsonNode trace = trace("--at", "2026-11-28T20:00");
         assertThat(trace.at("/ending").toString())
-                .isEqualTo("{\"kind\":\"message\",\"in\":\"mailbox/bookings\",\"second\":4}");
+                .isEqualTo("{\"kind\":\"message\",\"in\":\"mailbox/bookings\",\"second\":7}");
         assertThat(trace.at("/route").asString()).isEqualTo("route/main");
-        assertThat(trace.at("/steps/2/object").asString()).isEqualTo("split/terminal-hours");
-        assertThat(trace.at("/steps/2/why").toString())
+        assertThat(trace.at("/steps/1/object").asString()).isEqualTo("branch/terminal-hours");
+        assertThat(trace.at("/steps/1/why").toString())
                 .contains("\"held\":true")
                 .contains("\"held\":false");
         assertThat(trace.at("/language").asString()).isEqualTo("en-GB");
@@ -79,7 +79,7 @@ class TraceCommandTest {
         Path plan = folder.resolve("plan.yaml");
         Files.writeString(
                 plan,
-                "bittern: 1\nsite: { key: a, timeZone: Europe/Nowhere, country: GB, languages: [en] }\nmenus: { m: { tries: 0 } }\n");
+                "bittern: 2\nsite: { key: a, timeZone: Europe/Nowhere, country: GB, languages: [en] }\nmenus: { m: { tries: 0 } }\n");
         Said said = say("trace", plan.toString(), "--to", "+441632960100", "--at", "2026-11-24T10:15");
         assertThat(said.status()).isEqualTo(2);
         assertThat(said.err())

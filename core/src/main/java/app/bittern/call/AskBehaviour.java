@@ -23,13 +23,14 @@ final class AskBehaviour implements Behaviour<Ask> {
             outcomes.add(valid(ask, scene, tries, Optional.of(contact)));
         }
         outcomes.add(valid(ask, scene, tries, Optional.empty()));
-        outcomes.add(Outcome.of(new Cause.NoValidDigits(), tries.failed(), scene.onward(ask.giveUp())));
+        outcomes.add(Outcome.of(new Cause.NoValidDigits(), tries.failed(), scene.onward(ask.giveUp()))
+                .by("giveUp"));
         return outcomes;
     }
 
     private static Tries tries(Ask ask, Scene scene) {
         return new Tries(
-                scene.length(ask.prompt()),
+                scene.length(ask.prompts()),
                 ask.keyWait().value(),
                 ask.most(),
                 0,
@@ -40,9 +41,10 @@ final class AskBehaviour implements Behaviour<Ask> {
 
     private static Outcome valid(Ask ask, Scene scene, Tries tries, Optional<Ref> contact) {
         return Outcome.of(
-                new Cause.Digits(contact.map(Ref::key)),
-                tries.valid(),
-                scene.onward(ask.to(), scene.context().found(ask.ref(), contact)));
+                        new Cause.Digits(contact.map(Ref::key)),
+                        tries.valid(),
+                        scene.onward(ask.to(), scene.context().found(ask.ref(), contact)))
+                .by("to");
     }
 
     /// The contacts that digits can be, by digits; the first of two alike.
@@ -74,13 +76,7 @@ final class AskBehaviour implements Behaviour<Ask> {
             KeyPress key = bench.take();
             boolean last = attempt == ask.tries();
             int said = key.atOnce() ? 0 : tries.prompt();
-            if (said > 0) {
-                hears.add(new Heard(
-                        second,
-                        second + said,
-                        Heard.Sound.SPEECH,
-                        scene.words(ask.prompt().orElseThrow())));
-            }
+            hears.addAll(scene.said(ask.prompts(), second, said));
             second += said;
             String rule = "digits in try " + attempt;
             boolean waits = key.digits().length() < ask.most();
@@ -103,7 +99,7 @@ final class AskBehaviour implements Behaviour<Ask> {
                                         + scene.words(ask.to()),
                                 hears,
                                 why)
-                        .withPort();
+                        .speaking();
             }
             why.add(Why.not(
                     rule,
@@ -121,7 +117,7 @@ final class AskBehaviour implements Behaviour<Ask> {
                         "No valid digits in " + ask.title() + ": to " + scene.words(ask.giveUp()),
                         hears,
                         why)
-                .withPort();
+                .speaking();
     }
 
     private static int sayAfter(Optional<Ref> prompt, Scene scene, List<Heard> hears, int second) {

@@ -50,7 +50,7 @@ public record Bench(
 
     /// The position of a switch.
     public String position(Switch turned) {
-        return switches.getOrDefault(turned.ref(), turned.live());
+        return switches.getOrDefault(turned.ref(), turned.now());
     }
 
     /// What a phone does.

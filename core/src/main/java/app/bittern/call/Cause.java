@@ -15,7 +15,22 @@ public sealed interface Cause {
             case Operator operator -> true;
             case Digits digits -> true;
             case Callback callback -> true;
-            default -> false;
+            case Passed passed -> false;
+            case NoNumber none -> false;
+            case Case one -> false;
+            case NoValidKey none -> false;
+            case Answered answered -> false;
+            case NoAnswer none -> false;
+            case Busy busy -> false;
+            case Unreachable off -> false;
+            case Forwarded always -> false;
+            case Message message -> false;
+            case NoValidDigits none -> false;
+            case Full full -> false;
+            case NoAgents none -> false;
+            case AgentsGone gone -> false;
+            case Overflow overflow -> false;
+            case Paged paged -> false;
         };
     }
 
@@ -27,15 +42,15 @@ public sealed interface Cause {
         }
     }
 
-    /// Refused by the route because the number is withheld.
-    record Rejected() implements Cause {
+    /// Led elsewhere by the route because the call comes without a number.
+    record NoNumber() implements Cause {
         @Override
         public String id() {
-            return "rejected";
+            return "no-number";
         }
     }
 
-    /// A state of what a split asks.
+    /// A state of what a branch asks.
     record Case(String state) implements Cause {
         @Override
         public String id() {

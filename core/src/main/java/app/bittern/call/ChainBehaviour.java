@@ -18,7 +18,8 @@ final class ChainBehaviour implements Behaviour<Chain> {
     public List<Outcome> outcomes(Chain chain, Scene scene) {
         int stage = scene.state().stage();
         if (stage >= chain.stages().size()) {
-            return List.of(Outcome.of(new Cause.Passed(), Window.NOW, scene.onward(chain.then())));
+            return List.of(Outcome.of(new Cause.Passed(), Window.NOW, scene.onward(chain.then()))
+                    .by("then"));
         }
         Chain.Stage now = chain.stages().get(stage);
         int time = now.time().value();
@@ -26,9 +27,9 @@ final class ChainBehaviour implements Behaviour<Chain> {
         Ending answered = Ending.of(Ending.Kind.ANSWERED, chain.ref()).by(now.ring());
         return List.of(
                 Outcome.of(new Cause.Answered(), new Window(0, time), new Onward.Ends(answered)),
-                Outcome.of(new Cause.NoAnswer(), Window.at(time), next),
-                Outcome.of(new Cause.Busy(), Window.NOW, next),
-                Outcome.of(new Cause.Unreachable(), Window.NOW, next));
+                Outcome.of(new Cause.NoAnswer(), Window.at(time), next).by("then"),
+                Outcome.of(new Cause.Busy(), Window.NOW, next).by("then"),
+                Outcome.of(new Cause.Unreachable(), Window.NOW, next).by("then"));
     }
 
     private static Onward next(Chain chain, Scene scene) {
@@ -102,7 +103,7 @@ final class ChainBehaviour implements Behaviour<Chain> {
                 scene.plan()
                         .find(ref, RingGroup.class)
                         .map(group -> group.members().stream()
-                                .map(member -> Rung.of(member, group.honourForwarding(), stops, scene, bench))
+                                .map(member -> Rung.of(member, group.followForwarding(), stops, scene, bench))
                                 .toList())
                         .orElseGet(() -> List.of(Rung.of(member(new Party.Inside(ref)), false, stops, scene, bench)));
             default -> throw new IllegalStateException(stage.ring() + " cannot be rung");

@@ -10,13 +10,13 @@ import java.util.TreeSet;
 ///
 /// @param language the language in force, BCP 47
 /// @param tags     sorted, each once
-/// @param owner    the extension called first
+/// @param firstCalled    the extension called first
 /// @param menus    the menus passed on the way, each with what was carried when it was entered; a menu that
 ///                 is entered again takes the way back to its first time with it, so that there are
 ///                 finitely many states however often callers go round
 /// @param entry    what was found for the digits asked for last
 public record Context(
-        String language, List<String> tags, Optional<Ref> owner, List<Frame> menus, Optional<Entry> entry) {
+        String language, List<String> tags, Optional<Ref> firstCalled, List<Frame> menus, Optional<Entry> entry) {
     /// What digits were found to be.
     ///
     /// @param ask     what asked for them
@@ -37,12 +37,12 @@ public record Context(
     }
 
     Context speaking(Optional<String> language) {
-        return language.map(spoken -> new Context(spoken, tags, owner, menus, entry))
+        return language.map(spoken -> new Context(spoken, tags, firstCalled, menus, entry))
                 .orElse(this);
     }
 
     Context found(Ref ask, Optional<Ref> contact) {
-        return new Context(language, tags, owner, menus, Optional.of(new Entry(ask, contact)));
+        return new Context(language, tags, firstCalled, menus, Optional.of(new Entry(ask, contact)));
     }
 
     Context tagged(List<String> more) {
@@ -51,12 +51,12 @@ public record Context(
         }
         List<String> all = new ArrayList<>(tags);
         all.addAll(more);
-        return new Context(language, all, owner, menus, entry);
+        return new Context(language, all, firstCalled, menus, entry);
     }
 
-    /// The first extension entered becomes the owner.
+    /// The first extension entered becomes the firstCalled.
     Context owned(Ref extension) {
-        return owner.isPresent() ? this : new Context(language, tags, Optional.of(extension), menus, entry);
+        return firstCalled.isPresent() ? this : new Context(language, tags, Optional.of(extension), menus, entry);
     }
 
     Context entering(Ref menu) {
@@ -68,7 +68,7 @@ public record Context(
             way.add(frame);
         }
         way.add(new Frame(menu, language, tags));
-        return new Context(language, tags, owner, way, entry);
+        return new Context(language, tags, firstCalled, way, entry);
     }
 
     /// What was carried when the menu before this one was entered, with the way up to there.
@@ -78,7 +78,7 @@ public record Context(
         }
         Frame before = menus.get(menus.size() - 2);
         return Optional.of(
-                new Context(before.language(), before.tags(), owner, menus.subList(0, menus.size() - 1), entry));
+                new Context(before.language(), before.tags(), firstCalled, menus.subList(0, menus.size() - 1), entry));
     }
 
     Optional<Ref> menuBefore() {

@@ -10,17 +10,18 @@ import java.util.Optional;
 /// @param what  what happened, one sentence
 /// @param hears what the caller hears, in seconds from entering the object
 /// @param by    who answered
-/// @param ports media ports in use: 1 where the system itself speaks or listens
-record Decision(Cause cause, int after, String what, List<Heard> hears, List<Why> why, Optional<String> by, int ports) {
+/// @param voiceChannels voice channels in use: 1 where the system itself speaks or listens
+record Decision(
+        Cause cause, int after, String what, List<Heard> hears, List<Why> why, Optional<String> by, int voiceChannels) {
     static Decision of(Cause cause, int after, String what, List<Heard> hears, List<Why> why) {
         return new Decision(cause, after, what, hears, why, Optional.empty(), 0);
     }
 
     Decision answeredBy(String who) {
-        return new Decision(cause, after, what, hears, why, Optional.of(who), ports);
+        return new Decision(cause, after, what, hears, why, Optional.of(who), voiceChannels);
     }
 
-    Decision withPort() {
+    Decision speaking() {
         return new Decision(cause, after, what, hears, why, by, 1);
     }
 }

@@ -13,15 +13,24 @@ final class ExtensionBehaviour implements Behaviour<Extension> {
     public List<Outcome> outcomes(Extension extension, Scene scene) {
         if (extension.forward().always().isPresent()) {
             return List.of(Outcome.of(
-                    new Cause.Forwarded(),
-                    Window.NOW,
-                    scene.onward(extension.forward().always())));
+                            new Cause.Forwarded(),
+                            Window.NOW,
+                            scene.onward(extension.forward().always()))
+                    .by("forward", "always"));
         }
-        Outcome busy = Outcome.of(new Cause.Busy(), Window.NOW, onBusy(extension, scene));
+        Outcome busy = unanswered(
+                new Cause.Busy(), Window.NOW, "busy", extension.forward().busy(), extension, scene, Ending.Kind.BUSY);
         if (extension.doNotDisturb()) {
             return List.of(busy);
         }
-        Outcome unreachable = Outcome.of(new Cause.Unreachable(), Window.NOW, onUnreachable(extension, scene));
+        Outcome unreachable = unanswered(
+                new Cause.Unreachable(),
+                Window.NOW,
+                "unreachable",
+                extension.forward().unreachable(),
+                extension,
+                scene,
+                Ending.Kind.HUNG_UP);
         if (extension.phones().isEmpty()) {
             return List.of(unreachable);
         }
@@ -32,7 +41,14 @@ final class ExtensionBehaviour implements Behaviour<Extension> {
                         new Window(0, rings),
                         new Onward.Ends(
                                 Ending.of(Ending.Kind.ANSWERED, extension.ref()).by(extension.ref()))),
-                Outcome.of(new Cause.NoAnswer(), Window.at(rings), onNoAnswer(extension, scene))));
+                unanswered(
+                        new Cause.NoAnswer(),
+                        Window.at(rings),
+                        "noAnswer",
+                        extension.forward().noAnswer(),
+                        extension,
+                        scene,
+                        Ending.Kind.HUNG_UP)));
         if (!extension.callWaiting()) {
             outcomes.add(busy);
         }
@@ -40,21 +56,19 @@ final class ExtensionBehaviour implements Behaviour<Extension> {
         return outcomes;
     }
 
-    private static Onward onNoAnswer(Extension extension, Scene scene) {
-        return forwarded(extension.forward().noAnswer(), extension, scene, Ending.Kind.HUNG_UP);
-    }
-
-    private static Onward onBusy(Extension extension, Scene scene) {
-        return forwarded(extension.forward().busy(), extension, scene, Ending.Kind.BUSY);
-    }
-
-    private static Onward onUnreachable(Extension extension, Scene scene) {
-        return forwarded(extension.forward().unreachable(), extension, scene, Ending.Kind.HUNG_UP);
-    }
-
-    private static Onward forwarded(Optional<Destination> to, Extension extension, Scene scene, Ending.Kind otherwise) {
-        Optional<Destination> way = to.or(() -> mailbox(extension));
-        return way.isPresent() ? scene.onward(way) : scene.ends(otherwise, extension.ref());
+    /// Where a call goes that is not taken: as forwarded for that, else to the mailbox, else it ends.
+    private static Outcome unanswered(
+            Cause cause,
+            Window window,
+            String condition,
+            Optional<Destination> forward,
+            Extension extension,
+            Scene scene,
+            Ending.Kind otherwise) {
+        Optional<Destination> to = forward.or(() -> mailbox(extension));
+        Outcome outcome =
+                Outcome.of(cause, window, to.isPresent() ? scene.onward(to) : scene.ends(otherwise, extension.ref()));
+        return forward.isEmpty() && to.isPresent() ? outcome.by("mailbox") : outcome.by("forward", condition);
     }
 
     private static Optional<Destination> mailbox(Extension extension) {

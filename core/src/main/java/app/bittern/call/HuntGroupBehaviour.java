@@ -17,7 +17,10 @@ final class HuntGroupBehaviour implements Behaviour<HuntGroup> {
             outcomes.add(Outcome.of(
                     new Cause.Answered(), new Window(0, longest), scene.ends(Ending.Kind.ANSWERED, group.ref())));
             outcomes.add(Outcome.of(
-                    new Cause.NoAnswer(), new Window(group.laps() * lap, longest), scene.onward(group.noAnswer())));
+                            new Cause.NoAnswer(),
+                            new Window(group.laps() * lap, longest),
+                            scene.onward(group.noAnswer()))
+                    .by("noAnswer"));
         }
         outcomes.addAll(NobodyRings.outcomes(group, scene));
         return outcomes;

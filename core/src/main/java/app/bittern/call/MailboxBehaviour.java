@@ -16,9 +16,12 @@ final class MailboxBehaviour implements Behaviour<Mailbox> {
         outcomes.add(Outcome.of(new Cause.Message(), Window.NOW, scene.ends(Ending.Kind.MESSAGE, mailbox.ref())));
         if (mailbox.operator().isPresent()) {
             outcomes.add(Outcome.of(
-                    new Cause.Operator(), new Window(0, longest(mailbox, scene)), scene.onward(mailbox.operator())));
+                            new Cause.Operator(),
+                            new Window(0, longest(mailbox, scene)),
+                            scene.onward(mailbox.operator()))
+                    .by("operator"));
         }
-        if (mailbox.keep().isPresent()) {
+        if (mailbox.maxMessages().isPresent()) {
             outcomes.add(Outcome.of(new Cause.Full(), Window.NOW, scene.ends(Ending.Kind.HUNG_UP, mailbox.ref())));
         }
         return outcomes;
@@ -37,7 +40,7 @@ final class MailboxBehaviour implements Behaviour<Mailbox> {
     @Override
     public Decision decide(Mailbox mailbox, Scene scene, BenchInHand bench) {
         int kept = bench.bench().waiting().getOrDefault(mailbox.ref(), 0);
-        if (mailbox.keep().filter(keep -> kept >= keep).isPresent()) {
+        if (mailbox.maxMessages().filter(maxMessages -> kept >= maxMessages).isPresent()) {
             return Decision.of(
                     new Cause.Full(),
                     0,
@@ -46,7 +49,7 @@ final class MailboxBehaviour implements Behaviour<Mailbox> {
                     List.of(Why.held(
                             "full",
                             kept + " messages are kept, and it keeps "
-                                    + mailbox.keep().orElse(0))));
+                                    + mailbox.maxMessages().orElse(0))));
         }
         Optional<Ref> said = mailbox.greeting(bench.reason());
         int greeting = scene.length(said);
@@ -60,7 +63,7 @@ final class MailboxBehaviour implements Behaviour<Mailbox> {
                             "Key 0 in mailbox " + mailbox.title() + ": to " + scene.words(mailbox.operator()),
                             hears,
                             List.of(Why.held("key 0", "pressed during the greeting")))
-                    .withPort();
+                    .speaking();
         }
         Why key = mailbox.operator().isPresent()
                 ? Why.not("key 0", "not pressed")
@@ -71,7 +74,7 @@ final class MailboxBehaviour implements Behaviour<Mailbox> {
                         "A message is left in mailbox " + mailbox.title(),
                         greeting(said, scene, greeting),
                         List.of(Why.held("message", "the call has come to a mailbox"), key))
-                .withPort();
+                .speaking();
     }
 
     private static List<Heard> greeting(Optional<Ref> said, Scene scene, int seconds) {

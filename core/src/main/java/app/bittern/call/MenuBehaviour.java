@@ -15,12 +15,12 @@ import java.util.stream.Stream;
 /// A menu asks for a key as often as it has tries, in the windows of [Tries].
 final class MenuBehaviour implements Behaviour<Menu> {
     private static Tries tries(Menu menu, Scene scene) {
-        int prompt = scene.length(menu.prompt());
+        int prompt = scene.length(menu.prompts());
         return new Tries(
                 prompt,
                 menu.keyWait().value(),
                 1,
-                menu.interruptible() ? 0 : prompt,
+                menu.bargeIn() ? 0 : prompt,
                 scene.length(menu.noKey()),
                 scene.length(menu.wrongKey()),
                 menu.tries());
@@ -39,7 +39,8 @@ final class MenuBehaviour implements Behaviour<Menu> {
     private static Outcome keyed(Scene scene, Tries lengths, String pressed, Menu.OnKey does) {
         Context carrying = scene.context().speaking(does.language()).tagged(does.tags());
         Window said = Window.at(scene.length(does.say(), carrying.language()));
-        return Outcome.of(new Cause.Key(pressed), lengths.valid().plus(said), scene.onward(does.to(), carrying));
+        return Outcome.of(new Cause.Key(pressed), lengths.valid().plus(said), scene.onward(does.to(), carrying))
+                .by("keys", pressed, "to");
     }
 
     /// Each cause is looked up alone: there may be thousands of extensions.
@@ -60,7 +61,8 @@ final class MenuBehaviour implements Behaviour<Menu> {
     }
 
     private static Outcome gaveUp(Menu menu, Scene scene, Tries tries) {
-        return Outcome.of(new Cause.NoValidKey(), tries.failed(), scene.onward(menu.giveUp()));
+        return Outcome.of(new Cause.NoValidKey(), tries.failed(), scene.onward(menu.giveUp()))
+                .by("giveUp");
     }
 
     private static boolean dialable(Menu menu, Extension extension) {
@@ -156,11 +158,7 @@ final class MenuBehaviour implements Behaviour<Menu> {
         }
 
         private void sayPrompt(int seconds) {
-            menu.prompt().ifPresent(prompt -> {
-                if (seconds > 0) {
-                    hears.add(new Heard(second, second + seconds, Heard.Sound.SPEECH, scene.words(prompt)));
-                }
-            });
+            hears.addAll(scene.said(menu.prompts(), second, seconds));
             second += seconds;
         }
 
@@ -210,7 +208,7 @@ final class MenuBehaviour implements Behaviour<Menu> {
         }
 
         private Decision done(Cause cause, String what) {
-            return Decision.of(cause, second, what, hears, why).withPort();
+            return Decision.of(cause, second, what, hears, why).speaking();
         }
     }
 }

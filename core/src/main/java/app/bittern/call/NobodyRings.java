@@ -17,11 +17,22 @@ final class NobodyRings {
             Onward empty = group.onUnreachable().isPresent()
                     ? scene.onward(group.onUnreachable())
                     : scene.lost(Ending.Lost.NOBODY);
-            return List.of(Outcome.of(new Cause.Unreachable(), Window.NOW, empty));
+            return List.of(
+                    Outcome.of(new Cause.Unreachable(), Window.NOW, empty).by(unreachable(group)));
         }
         return List.of(
-                Outcome.of(new Cause.Busy(), Window.NOW, scene.onward(group.onBusy())),
-                Outcome.of(new Cause.Unreachable(), Window.NOW, scene.onward(group.onUnreachable())));
+                Outcome.of(new Cause.Busy(), Window.NOW, scene.onward(group.onBusy()))
+                        .by(busy(group)),
+                Outcome.of(new Cause.Unreachable(), Window.NOW, scene.onward(group.onUnreachable()))
+                        .by(unreachable(group)));
+    }
+
+    private static String busy(Group group) {
+        return group.busy().isPresent() ? "busy" : "noAnswer";
+    }
+
+    private static String unreachable(Group group) {
+        return group.unreachable().isPresent() ? "unreachable" : busy(group);
     }
 
     static Decision decide(Group group, Scene scene, List<Rung> members) {

@@ -1,13 +1,32 @@
 package app.bittern.call;
 
+import app.bittern.plan.Pointer;
+import java.util.Optional;
+
 /// One way in which a caller can leave an object.
 ///
 /// @param cause  what makes it happen; no two outcomes of a state have the same
 /// @param window when, counted from entering the object
 /// @param when   what must hold for it to be possible
 /// @param onward where it leads
-public record Outcome(Cause cause, Window window, Condition when, Onward onward) {
+/// @param slot   the place in the object that decides where it leads; none where nothing can be given
+public record Outcome(Cause cause, Window window, Condition when, Onward onward, Optional<Pointer> slot) {
     static Outcome of(Cause cause, Window window, Onward onward) {
-        return new Outcome(cause, window, new Condition.Always(), onward);
+        return new Outcome(cause, window, new Condition.Always(), onward, Optional.empty());
+    }
+
+    /// The same where something must hold.
+    Outcome given(Condition condition) {
+        return new Outcome(cause, window, condition, onward, slot);
+    }
+
+    /// The same with the place that decides where it leads.
+    Outcome by(String... steps) {
+        return new Outcome(cause, window, when, onward, Optional.of(Pointer.of((Object[]) steps)));
+    }
+
+    /// The same in another window.
+    public Outcome in(Window other) {
+        return new Outcome(cause, other, when, onward, slot);
     }
 }

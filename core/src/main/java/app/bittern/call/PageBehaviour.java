@@ -19,6 +19,6 @@ final class PageBehaviour implements Behaviour<Page> {
                                 + page.phones().size() + " phones",
                         List.of(),
                         List.of(Why.held("paged", "the call has come to a page")))
-                .withPort();
+                .speaking();
     }
 }

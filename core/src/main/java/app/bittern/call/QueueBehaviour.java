@@ -12,29 +12,33 @@ import java.util.Set;
 final class QueueBehaviour implements Behaviour<Queue> {
     @Override
     public List<Outcome> outcomes(Queue queue, Scene scene) {
-        int entry = scene.length(queue.entry());
+        int entry = scene.length(queue.onJoining());
         int longest = entry + queue.longestWait();
         List<Outcome> outcomes = new ArrayList<>();
-        if (queue.capacity().isPresent()) {
-            outcomes.add(Outcome.of(new Cause.Full(), Window.NOW, scene.onward(queue.full())));
+        if (queue.longestLine().isPresent()) {
+            outcomes.add(Outcome.of(new Cause.Full(), Window.NOW, scene.onward(queue.full()))
+                    .by("full"));
         }
         Queue.NoAgents none = queue.noAgents();
-        if (none.refuseJoining()) {
-            outcomes.add(Outcome.of(new Cause.NoAgents(), Window.NOW, scene.onward(none.to())));
+        if (none.refuseNew()) {
+            outcomes.add(Outcome.of(new Cause.NoAgents(), Window.NOW, scene.onward(none.to()))
+                    .by("noAgents", "to"));
         }
-        if (queue.agents().isEmpty() && none.refuseJoining()) {
+        if (queue.agents().isEmpty() && none.refuseNew()) {
             return outcomes;
         }
         if (!queue.agents().isEmpty()) {
             outcomes.add(Outcome.of(
                     new Cause.Answered(), new Window(entry, longest), scene.ends(Ending.Kind.ANSWERED, queue.ref())));
         }
-        outcomes.add(Outcome.of(new Cause.Overflow(), Window.at(longest), overflow(queue, scene)));
-        if (none.leaveWaiting()) {
-            outcomes.add(Outcome.of(new Cause.AgentsGone(), new Window(entry, longest), scene.onward(none.to())));
+        outcomes.add(Outcome.of(new Cause.Overflow(), Window.at(longest), overflow(queue, scene))
+                .by("overflow"));
+        if (none.moveWaiting()) {
+            outcomes.add(Outcome.of(new Cause.AgentsGone(), new Window(entry, longest), scene.onward(none.to()))
+                    .by("noAgents", "to"));
         }
         Set<String> offered = new LinkedHashSet<>();
-        for (Queue.During item : inOrder(queue)) {
+        for (Queue.Meanwhile item : inOrder(queue)) {
             if (item.key().isPresent()
                     && item.first() < queue.longestWait()
                     && offered.add(item.key().get())) {
@@ -50,16 +54,17 @@ final class QueueBehaviour implements Behaviour<Queue> {
                 : scene.onward(queue.overflow());
     }
 
-    private static Outcome offered(Queue queue, Scene scene, Queue.During item, Window window) {
+    private static Outcome offered(Queue queue, Scene scene, Queue.Meanwhile item, Window window) {
         String key = item.key().orElseThrow();
         return item.callback()
                 ? Outcome.of(new Cause.Callback(key), window, scene.ends(Ending.Kind.CALLBACK, queue.ref()))
-                : Outcome.of(new Cause.Key(key), window, scene.onward(item.to()));
+                : Outcome.of(new Cause.Key(key), window, scene.onward(item.to()))
+                        .by("meanwhile", Integer.toString(queue.meanwhile().indexOf(item)), "to");
     }
 
     /// What is said and offered, by when it first comes.
-    static List<Queue.During> inOrder(Queue queue) {
-        return queue.during().stream()
+    static List<Queue.Meanwhile> inOrder(Queue queue) {
+        return queue.meanwhile().stream()
                 .sorted((one, other) -> Integer.compare(one.first(), other.first()))
                 .toList();
     }
@@ -69,9 +74,9 @@ final class QueueBehaviour implements Behaviour<Queue> {
         Wait wait = new Wait(queue, scene, bench);
         int waiting = bench.bench().waiting().getOrDefault(queue.ref(), 0);
         List<Why> why = new ArrayList<>(wait.logins());
-        if (queue.capacity().isPresent()) {
-            String rule = "room for " + queue.capacity().get() + " callers";
-            if (waiting >= queue.capacity().get()) {
+        if (queue.longestLine().isPresent()) {
+            String rule = "room for " + queue.longestLine().get() + " callers";
+            if (waiting >= queue.longestLine().get()) {
                 why.add(Why.held("full", rule + ", and " + waiting + " wait already"));
                 return Decision.of(
                         new Cause.Full(),
@@ -82,7 +87,7 @@ final class QueueBehaviour implements Behaviour<Queue> {
             }
             why.add(Why.not("full", rule + ", and " + waiting + " wait already"));
         }
-        if (wait.nobodyThere() && queue.noAgents().refuseJoining()) {
+        if (wait.nobodyThere() && queue.noAgents().refuseNew()) {
             why.add(Why.held("no agents", "nobody is logged in, and callers are then refused"));
             return Decision.of(
                     new Cause.NoAgents(),

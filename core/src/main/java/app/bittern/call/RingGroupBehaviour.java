@@ -14,7 +14,8 @@ final class RingGroupBehaviour implements Behaviour<RingGroup> {
             int rings = group.ringFor().value();
             outcomes.add(Outcome.of(
                     new Cause.Answered(), new Window(0, rings), scene.ends(Ending.Kind.ANSWERED, group.ref())));
-            outcomes.add(Outcome.of(new Cause.NoAnswer(), Window.at(rings), scene.onward(group.noAnswer())));
+            outcomes.add(Outcome.of(new Cause.NoAnswer(), Window.at(rings), scene.onward(group.noAnswer()))
+                    .by("noAnswer"));
         }
         outcomes.addAll(NobodyRings.outcomes(group, scene));
         return outcomes;
@@ -24,7 +25,7 @@ final class RingGroupBehaviour implements Behaviour<RingGroup> {
     public Decision decide(RingGroup group, Scene scene, BenchInHand bench) {
         List<Rung> members = group.members().stream()
                 .map(member -> Rung.of(
-                        member, group.honourForwarding(), group.ringFor().value(), scene, bench.bench()))
+                        member, group.followForwarding(), group.ringFor().value(), scene, bench.bench()))
                 .toList();
         List<Why> phones = members.stream().map(Rung::why).toList();
         if (members.stream().noneMatch(Rung::rings)) {

@@ -6,44 +6,36 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
-/// A route passes its calls on at once, or turns away callers who withhold their number.
-///
-/// Callers who are asked to key their number first (`withheld: ask`) are taken as having keyed it; no time is
-/// counted for that.
+/// A route passes its calls on at once; callers without a number elsewhere where it says so.
 final class RouteBehaviour implements Behaviour<Route> {
     @Override
     public List<Outcome> outcomes(Route route, Scene scene) {
         Onward on =
                 scene.onward(route.to(), scene.context().speaking(route.dress().language()));
-        if (route.withheld() != Route.WithheldCallers.REJECT) {
-            return List.of(Outcome.of(new Cause.Passed(), Window.NOW, on));
+        Outcome passed = Outcome.of(new Cause.Passed(), Window.NOW, on).by("to");
+        if (route.withheld().isEmpty()) {
+            return List.of(passed);
         }
+        Route.From without = new Route.From.Withheld();
+        Onward instead = scene.onward(
+                route.withheld(), scene.context().speaking(route.dress().language()));
         return List.of(
-                new Outcome(
-                        new Cause.Passed(),
-                        Window.NOW,
-                        new Condition.CallerIs(List.of(new Route.From.Withheld()), Optional.empty()),
-                        on),
-                new Outcome(
-                        new Cause.Rejected(),
-                        Window.NOW,
-                        new Condition.CallerIs(List.of(), Optional.of(new Route.From.Withheld())),
-                        scene.ends(Ending.Kind.HUNG_UP, scene.at())));
+                passed.given(new Condition.CallerIs(List.of(without), Optional.empty())),
+                Outcome.of(new Cause.NoNumber(), Window.NOW, instead)
+                        .given(new Condition.CallerIs(List.of(), Optional.of(without)))
+                        .by("withheld"));
     }
 
     @Override
     public Decision decide(Route route, Scene scene, BenchInHand bench) {
-        boolean withheld = bench.bench().caller() instanceof Caller.Withheld;
-        boolean rejected = withheld && route.withheld() == Route.WithheldCallers.REJECT;
-        String to = scene.words(route.to());
-        String what = rejected
-                ? "Route " + route.title() + " turns the call away: the caller's number is withheld"
-                : "Route " + route.title() + " takes the call, to " + to
-                        + (withheld && route.withheld() == Route.WithheldCallers.ASK
-                                ? "; the caller is asked to key a number first, taken as done at once"
-                                : "");
+        boolean without = bench.bench().caller() instanceof Caller.Withheld
+                && route.withheld().isPresent();
+        String what = "Route " + route.title() + " takes the call, "
+                + (without
+                        ? "which comes without a number: to " + scene.words(route.withheld())
+                        : "to " + scene.words(route.to()));
         return Decision.of(
-                rejected ? new Cause.Rejected() : new Cause.Passed(), 0, what, List.of(), ranking(scene, bench));
+                without ? new Cause.NoNumber() : new Cause.Passed(), 0, what, List.of(), ranking(scene, bench));
     }
 
     /// Every route with its rank, or with the condition that does not hold.

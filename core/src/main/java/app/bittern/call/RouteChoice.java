@@ -20,7 +20,7 @@ import java.util.stream.Stream;
 public final class RouteChoice {
     private static final Comparator<Route> ORDER = Comparator.comparingInt((Route route) -> calledRank(route.called()))
             .thenComparingInt(route -> callerRank(route.caller()))
-            .thenComparingInt(route -> route.during().isPresent() ? 0 : 1);
+            .thenComparingInt(route -> route.holdsWhile().isPresent() ? 0 : 1);
 
     private RouteChoice() {}
 
@@ -42,7 +42,7 @@ public final class RouteChoice {
                 case Route.From.Any any -> "any caller";
             };
             return called + ", " + caller
-                    + route.during().map(during -> ", during " + during).orElse("");
+                    + route.holdsWhile().map(during -> ", during " + during).orElse("");
         }
     }
 
@@ -81,7 +81,7 @@ public final class RouteChoice {
         List<Route> reached = new ArrayList<>();
         for (Route route : ranked) {
             reached.add(route);
-            if (route.caller() instanceof Route.From.Any && route.during().isEmpty()) {
+            if (route.caller() instanceof Route.From.Any && route.holdsWhile().isEmpty()) {
                 break;
             }
         }
@@ -100,7 +100,7 @@ public final class RouteChoice {
         return route.enabled()
                 && isFor(route.called(), called)
                 && Callers.is(plan, caller, route.caller())
-                && route.during()
+                && route.holdsWhile()
                         .map(during -> duringFails(plan, during, local).isEmpty())
                         .orElse(true);
     }
@@ -123,7 +123,7 @@ public final class RouteChoice {
         }
         return calledFails(route.called(), called)
                 .or(() -> callerFails(plan, route.caller(), caller))
-                .or(() -> route.during().flatMap(during -> duringFails(plan, during, local)));
+                .or(() -> route.holdsWhile().flatMap(during -> duringFails(plan, during, local)));
     }
 
     private static Optional<String> calledFails(Route.Called rule, E164 called) {
@@ -158,7 +158,7 @@ public final class RouteChoice {
                 });
     }
 
-    private static Optional<String> duringFails(Plan plan, Route.During during, LocalDateTime local) {
+    private static Optional<String> duringFails(Plan plan, Route.While during, LocalDateTime local) {
         return plan.find(during.hours(), Hours.class)
                 .map(hours -> hours.calendar().stateAt(local))
                 .map(state -> unless(state.equals(during.state()), "it is for " + during + "; they are " + state))

@@ -11,8 +11,8 @@ import java.util.Optional;
 /// @param from      second at which it begins to ring
 /// @param answersAt second at which it is answered; -1 where it is not
 record Rung(String reference, String who, boolean rings, boolean busy, int from, int answersAt, Why why) {
-    static Rung of(Member member, boolean honourForwarding, int stops, Scene scene, Bench bench) {
-        Party party = honourForwarding ? followed(member.party(), scene) : member.party();
+    static Rung of(Member member, boolean followForwarding, int stops, Scene scene, Bench bench) {
+        Party party = followForwarding ? followed(member.party(), scene) : member.party();
         String who = words(party, scene);
         int from = member.after().value();
         String rule = who + (from > 0 ? " after " + member.after() : "");

@@ -6,6 +6,8 @@ import app.bittern.plan.Kind;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Prompt;
 import app.bittern.plan.Ref;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 
 /// A plan and a caller's state in it, as the behaviours need them.
@@ -62,8 +64,8 @@ record Scene(Plan plan, State state) {
     }
 
     private Onward ownMailbox(Context carrying) {
-        return carrying.owner()
-                .flatMap(owner -> plan.find(owner, Extension.class))
+        return carrying.firstCalled()
+                .flatMap(firstCalled -> plan.find(firstCalled, Extension.class))
                 .flatMap(Extension::mailbox)
                 .map(mailbox -> enter(mailbox, carrying))
                 .orElseGet(() -> lost(Ending.Lost.NOBODY));
@@ -72,6 +74,29 @@ record Scene(Plan plan, State state) {
     /// How long a prompt takes to say in the call's language, in seconds; 0 where there is none.
     int length(Optional<Ref> prompt) {
         return length(prompt, context().language());
+    }
+
+    /// How long prompts take one after another, in seconds.
+    int length(List<Ref> prompts) {
+        int seconds = 0;
+        for (Ref prompt : prompts) {
+            seconds += length(Optional.of(prompt));
+        }
+        return seconds;
+    }
+
+    /// Prompts said one after another from a second on, cut off where they have lasted so long.
+    List<Heard> said(List<Ref> prompts, int from, int seconds) {
+        List<Heard> hears = new ArrayList<>();
+        int second = from;
+        for (Ref prompt : prompts) {
+            int end = Math.min(second + length(Optional.of(prompt)), from + seconds);
+            if (end > second) {
+                hears.add(new Heard(second, end, Heard.Sound.SPEECH, words(prompt)));
+            }
+            second = end;
+        }
+        return hears;
     }
 
     int length(Optional<Ref> prompt, String language) {

@@ -35,6 +35,7 @@ public record Trace(Ending ending, int second, Optional<Ref> route, List<Step> s
     /// What a call carries and holds.
     ///
     /// @param channels trunk channels in use
-    /// @param ports    media ports in use
-    public record Variables(String language, Optional<Ref> owner, List<String> tags, int channels, int ports) {}
+    /// @param voiceChannels    voice channels in use
+    public record Variables(
+            String language, Optional<Ref> firstCalled, List<String> tags, int channels, int voiceChannels) {}
 }

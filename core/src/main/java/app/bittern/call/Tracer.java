@@ -87,7 +87,12 @@ public final class Tracer {
                 decision.hears().stream().map(heard -> heard.later(begun)).toList(),
                 decision.why(),
                 decision.cause().id(),
-                new Trace.Variables(after.language(), after.owner(), after.tags(), outside ? 2 : 1, decision.ports())));
+                new Trace.Variables(
+                        after.language(),
+                        after.firstCalled(),
+                        after.tags(),
+                        outside ? 2 : 1,
+                        decision.voiceChannels())));
         second += decision.after();
         if (decision.after() > 0 || decision.cause().callersChoice()) {
             sinceTimeOrChoice.clear();

@@ -3,6 +3,7 @@ package app.bittern.call;
 import app.bittern.plan.Announcement;
 import app.bittern.plan.Aside;
 import app.bittern.plan.Ask;
+import app.bittern.plan.Branch;
 import app.bittern.plan.Chain;
 import app.bittern.plan.Extension;
 import app.bittern.plan.HuntGroup;
@@ -14,7 +15,6 @@ import app.bittern.plan.PlanObject;
 import app.bittern.plan.Queue;
 import app.bittern.plan.RingGroup;
 import app.bittern.plan.Route;
-import app.bittern.plan.Split;
 import java.util.List;
 import java.util.Optional;
 
@@ -34,15 +34,15 @@ public final class Transition {
         });
     }
 
-    /// All outcomes of a state, and where it is a split those of every case, whatever the caller carries.
+    /// All outcomes of a state, and where it is a branch those of every case, whatever the caller carries.
     public static List<Outcome> everyCase(Plan plan, State state) {
-        return object(plan, state) instanceof Split split
-                ? SplitBehaviour.everyCase(split, new Scene(plan, state))
+        return object(plan, state) instanceof Branch branch
+                ? BranchBehaviour.everyCase(branch, new Scene(plan, state))
                 : outcomes(plan, state);
     }
 
     /// The outcome of one cause in a state, without making all the others.
-    static Optional<Outcome> outcome(Plan plan, State state, Cause cause) {
+    public static Optional<Outcome> outcome(Plan plan, State state, Cause cause) {
         return asked(object(plan, state), new Scene(plan, state), new Question<>() {
             @Override
             public <T extends PlanObject> Optional<Outcome> ask(Behaviour<T> behaviour, T object, Scene scene) {
@@ -90,7 +90,7 @@ public final class Transition {
     private static <A> A asked(PlanObject object, Scene scene, Question<A> question) {
         return switch (object) {
             case Route route -> question.ask(new RouteBehaviour(), route, scene);
-            case Split split -> question.ask(new SplitBehaviour(), split, scene);
+            case Branch branch -> question.ask(new BranchBehaviour(), branch, scene);
             case Announcement announcement -> question.ask(new AnnouncementBehaviour(), announcement, scene);
             case Menu menu -> question.ask(new MenuBehaviour(), menu, scene);
             case RingGroup group -> question.ask(new RingGroupBehaviour(), group, scene);

@@ -11,8 +11,8 @@ import java.util.Optional;
 
 /// One caller's wait in a queue on a bench.
 ///
-/// Agents are there who are always in or have logged in, and whose phone is not off; they are rung tier by tier, as
-/// listed within one, each for `ringEach`, with `retryAfter` between rounds (all together where the order is
+/// Agents are there who are always in or have logged in, and whose phone is not off; they are rung rank by rank, as
+/// listed within one, each for `ringEach`, with `pauseBetweenRounds` between rounds (all together where the order is
 /// everyone). Callers already waiting come first: each takes the next agent who answers, who is then busy.
 final class Wait {
     private final Queue queue;
@@ -33,13 +33,13 @@ final class Wait {
     private record Answer(There by, int second) {}
 
     /// One time something is said or offered.
-    private record Said(int second, Queue.During item) {}
+    private record Said(int second, Queue.Meanwhile item) {}
 
     Wait(Queue queue, Scene scene, BenchInHand bench) {
         this.queue = queue;
         this.scene = scene;
         this.bench = bench;
-        this.entry = scene.length(queue.entry());
+        this.entry = scene.length(queue.onJoining());
         for (Queue.Agent agent : queue.agents()) {
             boolean in = !agent.byPhone()
                     || bench.bench().agents().contains(agent.extension().key());
@@ -77,10 +77,10 @@ final class Wait {
 
     Decision decide(List<Why> before) {
         List<Why> why = new ArrayList<>(before);
-        queue.entry()
+        queue.onJoining()
                 .filter(prompt -> entry > 0)
                 .ifPresent(prompt -> hears.add(new Heard(0, entry, Heard.Sound.SPEECH, scene.words(prompt))));
-        if (nobodyThere() && queue.noAgents().leaveWaiting()) {
+        if (nobodyThere() && queue.noAgents().moveWaiting()) {
             why.add(Why.held("no agents", "nobody is logged in, and callers then leave"));
             return decided(
                     new Cause.AgentsGone(),
@@ -107,7 +107,7 @@ final class Wait {
                 hears.add(new Heard(entry + start, entry + until, Heard.Sound.SPEECH, words(said.item())));
             }
             second = until;
-            Optional<Queue.During> taken = taken(key, until, end, answer.isPresent());
+            Optional<Queue.Meanwhile> taken = taken(key, until, end, answer.isPresent());
             if (taken.isPresent()) {
                 return keyed(key, taken.get(), until, why);
             }
@@ -126,7 +126,7 @@ final class Wait {
     }
 
     /// What a key leads to, if it has been offered by then; whoever answers in the same second comes first.
-    private Optional<Queue.During> taken(KeyPress key, int second, int end, boolean answered) {
+    private Optional<Queue.Meanwhile> taken(KeyPress key, int second, int end, boolean answered) {
         if (key.silent() || (second >= end && answered)) {
             return Optional.empty();
         }
@@ -135,7 +135,7 @@ final class Wait {
                 .findFirst();
     }
 
-    private Decision keyed(KeyPress key, Queue.During item, int second, List<Why> why) {
+    private Decision keyed(KeyPress key, Queue.Meanwhile item, int second, List<Why> why) {
         hears.add(new Heard(entry + second, entry + second, Heard.Sound.KEY, key.digits()));
         why.add(Why.held("key " + key.digits(), "offered and pressed"));
         Cause cause = item.callback() ? new Cause.Callback(key.digits()) : new Cause.Key(key.digits());
@@ -146,7 +146,7 @@ final class Wait {
                                 + (item.callback() ? "the caller will be called back" : "to " + scene.words(item.to())),
                         hears,
                         why)
-                .withPort();
+                .speaking();
     }
 
     private Decision answered(Answer answer, List<Why> why) {
@@ -160,7 +160,7 @@ final class Wait {
                         hears,
                         why)
                 .answeredBy(agent.toString())
-                .withPort();
+                .speaking();
     }
 
     private Decision decided(
@@ -171,25 +171,25 @@ final class Wait {
                         queue.title() + ": " + what + " in " + second + " s: to " + scene.words(to),
                         hears,
                         why)
-                .withPort();
+                .speaking();
     }
 
     private void quiet(int from, int to) {
         if (to > from) {
-            Heard.Sound sound = queue.music().isPresent() ? Heard.Sound.MUSIC : Heard.Sound.SILENCE;
+            Heard.Sound sound = queue.hears().isPresent() ? Heard.Sound.MUSIC : Heard.Sound.SILENCE;
             hears.add(new Heard(
                     entry + from,
                     entry + to,
                     sound,
-                    queue.music().map(scene::title).orElse("waiting")));
+                    queue.hears().map(scene::title).orElse("waiting")));
         }
     }
 
-    private int length(Queue.During item) {
+    private int length(Queue.Meanwhile item) {
         return item.length(prompt -> scene.length(Optional.of(prompt)));
     }
 
-    private String words(Queue.During item) {
+    private String words(Queue.Meanwhile item) {
         return item.say()
                 .map(said -> switch (said) {
                     case Queue.Said.Words(Ref prompt) -> scene.words(prompt);
@@ -202,7 +202,7 @@ final class Wait {
     /// Everything said and offered, in the order of time, before the longest wait is over.
     private List<Said> said() {
         List<Said> all = new ArrayList<>();
-        queue.during()
+        queue.meanwhile()
                 .forEach(item -> item.seconds(queue.longestWait()).forEach(second -> all.add(new Said(second, item))));
         all.sort(Comparator.comparingInt(Said::second));
         return all;
@@ -212,7 +212,7 @@ final class Wait {
     private Optional<Answer> answer() {
         List<There> idle = new ArrayList<>(there.stream()
                 .filter(There::idle)
-                .sorted(Comparator.comparingInt((There one) -> one.agent().tier()))
+                .sorted(Comparator.comparingInt((There one) -> one.agent().rank()))
                 .toList());
         int ahead = bench.bench().waiting().getOrDefault(queue.ref(), 0);
         int second = 0;
@@ -242,7 +242,7 @@ final class Wait {
 
     private List<There> joined(List<There> idle, int second) {
         return idle.stream()
-                .filter(one -> one.agent().after().value() <= second)
+                .filter(one -> one.agent().joinsAfter().value() <= second)
                 .toList();
     }
 
@@ -269,13 +269,15 @@ final class Wait {
         int rings = queue.order() == Order.EVERYONE ? Math.min(1, rung.size()) : rung.size();
         if (rung.isEmpty()) {
             return idle.stream()
-                    .mapToInt(one -> one.agent().after().value())
+                    .mapToInt(one -> one.agent().joinsAfter().value())
                     .filter(second -> second > start)
                     .min()
                     .orElse(queue.longestWait() + 1);
         }
         return start
                 + Math.max(
-                        1, rings * queue.ringEach().value() + queue.retryAfter().value());
+                        1,
+                        rings * queue.ringEach().value()
+                                + queue.pauseBetweenRounds().value());
     }
 }

@@ -1,13 +1,13 @@
 package app.bittern.compare;
 
-import app.bittern.call.ExitField;
+import app.bittern.plan.Branch;
+import app.bittern.plan.Destination;
 import app.bittern.plan.Kind;
-import app.bittern.plan.Link;
 import app.bittern.plan.Menu;
 import app.bittern.plan.Plan;
 import app.bittern.plan.PlanObject;
 import app.bittern.plan.Ref;
-import app.bittern.plan.Split;
+import app.bittern.plan.Slot;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
@@ -15,6 +15,7 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 
 /// The objects from which a call can come to something that has changed; from all others, both plans do the same.
@@ -43,8 +44,8 @@ final class Touched {
         Map<Ref, List<Ref>> users = new HashMap<>();
         List<Ref> dialling = new ArrayList<>();
         for (PlanObject object : plan.objects()) {
-            for (Link link : object.links()) {
-                link.target()
+            for (Slot slot : object.slots()) {
+                slot.target()
                         .ifPresent(ref -> users.computeIfAbsent(ref, r -> new ArrayList<>())
                                 .add(object.ref()));
             }
@@ -57,8 +58,8 @@ final class Touched {
         boolean contacts = changed.stream().anyMatch(ref -> ref.kind() == Kind.CONTACT);
         Deque<Ref> work = new ArrayDeque<>(changed);
         for (PlanObject object : plan.objects()) {
-            if ((people && leads(object, "own-mailbox"))
-                    || (menus && leads(object, "back"))
+            if ((people && leads(object, new Destination.OwnMailbox()))
+                    || (menus && leads(object, new Destination.Back()))
                     || (contacts && asksContacts(object))) {
                 work.add(object.ref());
             }
@@ -79,15 +80,14 @@ final class Touched {
         touched.addAll(seen);
     }
 
-    private static boolean leads(PlanObject object, String where) {
-        return ExitField.all(object).stream()
-                .anyMatch(field -> ExitField.value(object, field).equals(where));
+    private static boolean leads(PlanObject object, Destination where) {
+        return object.slots().stream().anyMatch(slot -> slot.holds().equals(Optional.of(where)));
     }
 
     private static boolean asksContacts(PlanObject object) {
         return object.ref().kind() == Kind.ASK
-                || (object instanceof Split split
-                        && (split.by() instanceof Split.By.OfCaller || split.by() instanceof Split.By.OfAsk))
+                || (object instanceof Branch branch
+                        && (branch.by() instanceof Branch.By.OfCaller || branch.by() instanceof Branch.By.OfAsk))
                 || object.ref().kind() == Kind.ROUTE;
     }
 

@@ -1,6 +1,7 @@
 package app.bittern.finding;
 
 import app.bittern.call.Bench;
+import app.bittern.plan.Pointer;
 import app.bittern.plan.Ref;
 import java.util.List;
 import java.util.Optional;
@@ -26,8 +27,8 @@ public record About(String code, String title, Severity severity, String summary
                 Optional.empty());
     }
 
-    /// A finding of the check at a field of an object.
-    public Finding at(Ref object, String field, String says) {
+    /// A finding of the check at a place in an object.
+    public Finding at(Ref object, Pointer field, String says) {
         return at(object, says).inField(field);
     }
 

@@ -3,14 +3,9 @@ package app.bittern.finding;
 import app.bittern.hours.Horizon;
 import app.bittern.paths.Paths;
 import app.bittern.paths.Reached;
-import app.bittern.plan.Link;
 import app.bittern.plan.Plan;
-import app.bittern.plan.PlanObject;
 import app.bittern.plan.Ref;
-import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 
 /// A plan while it is examined, with what several checks need, computed once and only if one asks.
@@ -20,7 +15,6 @@ public final class Examination {
     private Optional<Paths> paths = Optional.empty();
     private Optional<Reached> reached = Optional.empty();
     private Optional<Reached> rounds = Optional.empty();
-    private Optional<Map<Ref, List<Plan.Use>>> uses = Optional.empty();
 
     public Examination(Plan plan, Horizon horizon) {
         this.plan = plan;
@@ -58,20 +52,6 @@ public final class Examination {
 
     /// The places that refer to an object.
     public List<Plan.Use> uses(Ref ref) {
-        Map<Ref, List<Plan.Use>> all = uses.orElseGet(this::collected);
-        uses = Optional.of(all);
-        return all.getOrDefault(ref, List.of());
-    }
-
-    private Map<Ref, List<Plan.Use>> collected() {
-        Map<Ref, List<Plan.Use>> all = new LinkedHashMap<>();
-        for (PlanObject object : plan.objects()) {
-            for (Link link : object.links()) {
-                link.target()
-                        .ifPresent(ref -> all.computeIfAbsent(ref, r -> new ArrayList<>())
-                                .add(new Plan.Use(object.ref(), link.field())));
-            }
-        }
-        return all;
+        return plan.uses(ref);
     }
 }

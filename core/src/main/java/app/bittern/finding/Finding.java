@@ -1,6 +1,7 @@
 package app.bittern.finding;
 
 import app.bittern.call.Bench;
+import app.bittern.plan.Pointer;
 import app.bittern.plan.Ref;
 import java.util.List;
 import java.util.Optional;
@@ -9,7 +10,7 @@ import java.util.Optional;
 ///
 /// @param code     the check that found it
 /// @param object   where
-/// @param field    the field of the object, as the plan file nests it
+/// @param field    the place in the object
 /// @param says     what is wrong, one sentence
 /// @param calls    which calls meet it, in words; empty where none can
 /// @param witness  a call that meets it, confirmed by tracing it
@@ -19,7 +20,7 @@ public record Finding(
         String code,
         Severity severity,
         Ref object,
-        Optional<String> field,
+        Optional<Pointer> field,
         String says,
         List<String> calls,
         Optional<Bench> witness,
@@ -30,7 +31,7 @@ public record Finding(
         fixes = List.copyOf(fixes);
     }
 
-    public Finding inField(String place) {
+    public Finding inField(Pointer place) {
         return new Finding(code, severity, object, Optional.of(place), says, calls, witness, fixes, accepted);
     }
 

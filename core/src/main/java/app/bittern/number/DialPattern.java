@@ -4,15 +4,21 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
-/// Which dialled digits are meant: `0[1-3]........` or `00*`.
+/// Which dialled digits are meant, as a digit map: `0[1-3]xxxxxxxx` or `00x.`.
 ///
-/// Literal digits, `.` for any digit, `[1-3]` for one of several, and a last `*` for any rest.
+/// Source: RFC 3435, "Media Gateway Control Protocol (MGCP)", 2.1.5, of which plans use digits (and a first `+`, `*` or
+/// `#`), `x` for any digit, `[1-3]` for one of several, and a last `x.` for any rest, none included.
 ///
 /// @param text as it is written
 public record DialPattern(String text) {
+    /// The longest pattern, in places.
+    public static final int LONGEST = 40;
+
     /// What is allowed, as a refusal says it.
-    public static final String ALLOWED =
-            "a pattern such as \"0[1-3]........\" or \"00*\": digits, . for any digit, [1-3] for one of several, a last * for any rest";
+    public static final String ALLOWED = "a digit map such as \"0[1-3]xxxxxxxx\" or \"00x.\": digits, x for any digit,"
+            + " [1-3] for one of several, a last x. for any rest (" + LONGEST + " places at most)";
+
+    private static final String ANY = "0123456789";
 
     /// @throws IllegalArgumentException where it is not a pattern
     public DialPattern {
@@ -26,51 +32,62 @@ public record DialPattern(String text) {
         return places(text).map(places -> new DialPattern(text));
     }
 
-    /// The digits allowed at each place, `*` alone for any rest; empty where the text is not a pattern.
-    private static Optional<List<String>> places(String text) {
+    /// The digits allowed at each place.
+    ///
+    /// @param open whether any rest may follow
+    private record Places(List<String> fixed, boolean open) {}
+
+    private static Optional<Places> places(String text) {
         List<String> places = new ArrayList<>();
+        boolean open = text.endsWith("x.");
+        String rest = open ? text.substring(0, text.length() - 2) : text;
         int at = 0;
-        while (at < text.length()) {
-            char sign = text.charAt(at);
-            if (Character.isDigit(sign) || (at == 0 && (sign == '+' || sign == '#'))) {
+        while (at < rest.length()) {
+            char sign = rest.charAt(at);
+            if (digit(sign) || (at == 0 && "+*#".indexOf(sign) >= 0)) {
                 places.add(String.valueOf(sign));
-            } else if (sign == '.') {
-                places.add("0123456789");
-            } else if (sign == '*' && at == text.length() - 1) {
-                places.add("*");
-            } else if (sign == '['
-                    && at + 4 < text.length()
-                    && text.charAt(at + 2) == '-'
-                    && text.charAt(at + 4) == ']') {
-                char from = text.charAt(at + 1);
-                char to = text.charAt(at + 3);
-                if (!Character.isDigit(from) || !Character.isDigit(to) || from > to) {
-                    return Optional.empty();
-                }
-                places.add("0123456789".substring(from - '0', to - '0' + 1));
+            } else if (sign == 'x') {
+                places.add(ANY);
+            } else if (range(rest, at)) {
+                places.add(ANY.substring(rest.charAt(at + 1) - '0', rest.charAt(at + 3) - '0' + 1));
                 at += 4;
             } else {
                 return Optional.empty();
             }
             at++;
         }
-        return places.isEmpty() || places.size() > 40 ? Optional.empty() : Optional.of(places);
+        boolean meant = !places.isEmpty() || open;
+        return meant && places.size() <= LONGEST ? Optional.of(new Places(places, open)) : Optional.empty();
+    }
+
+    /// Whether `[1-3]` stands at a place.
+    private static boolean range(String text, int at) {
+        return at + 4 < text.length()
+                && text.charAt(at) == '['
+                && text.charAt(at + 2) == '-'
+                && text.charAt(at + 4) == ']'
+                && digit(text.charAt(at + 1))
+                && digit(text.charAt(at + 3))
+                && text.charAt(at + 1) <= text.charAt(at + 3);
+    }
+
+    private static boolean digit(char sign) {
+        return sign >= '0' && sign <= '9';
     }
 
     /// Whether digits are meant by it.
     public boolean matches(String digits) {
-        List<String> places = places(text).orElseThrow();
-        boolean open = places.getLast().equals("*");
-        int fixed = open ? places.size() - 1 : places.size();
-        if (digits.length() < fixed || (!open && digits.length() > fixed)) {
+        Places places = places(text).orElseThrow();
+        int fixed = places.fixed().size();
+        if (digits.length() < fixed || (!places.open() && digits.length() > fixed)) {
             return false;
         }
         for (int at = 0; at < fixed; at++) {
-            if (places.get(at).indexOf(digits.charAt(at)) < 0) {
+            if (places.fixed().get(at).indexOf(digits.charAt(at)) < 0) {
                 return false;
             }
         }
-        return true;
+        return digits.chars().skip(fixed).allMatch(sign -> digit((char) sign));
     }
 
     @Override

@@ -10,6 +10,7 @@ import app.bittern.plan.Member;
 import app.bittern.plan.Page;
 import app.bittern.plan.Party;
 import app.bittern.plan.Plan;
+import app.bittern.plan.Pointer;
 import app.bittern.plan.Queue;
 import app.bittern.plan.Ref;
 import app.bittern.plan.RingGroup;
@@ -27,7 +28,7 @@ final class GroupSentences {
 
     List<Part> ring(RingGroup group) {
         List<Part> parts = new ArrayList<>(List.of(Part.plain("rings")));
-        parts.add(duration(group.ref(), "ringFor", group.ringFor(), Help.RING));
+        parts.add(duration(group.ref(), Pointer.of("ringFor"), group.ringFor(), Help.RING));
         parts.add(rings(group.ringFor()));
         parts.add(Part.plain("at"));
         return members(parts, group.members());
@@ -35,7 +36,7 @@ final class GroupSentences {
 
     List<Part> hunt(HuntGroup group) {
         List<Part> parts = new ArrayList<>(List.of(Part.plain("rings each for")));
-        parts.add(duration(group.ref(), "ringEach", group.ringEach(), Help.RING));
+        parts.add(duration(group.ref(), Pointer.of("ringEach"), group.ringEach(), Help.RING));
         parts.add(rings(group.ringEach()));
         parts.add(Part.plain(group.laps() == 1 ? "once, at" : group.laps() + " times over, at"));
         return members(parts, group.members());
@@ -47,8 +48,8 @@ final class GroupSentences {
             if (member.after().value() > 0) {
                 parts.add(Part.muted("after " + spoken(member.after())));
             }
-            if (member.confirm()) {
-                parts.add(Part.muted("if confirmed"));
+            if (member.keyToTake()) {
+                parts.add(Part.muted("with a key to take it"));
             }
         }
         if (members.isEmpty()) {
@@ -66,12 +67,12 @@ final class GroupSentences {
 
     List<Part> queue(Queue queue) {
         List<Part> parts = new ArrayList<>(List.of(Part.plain("waits")));
-        parts.add(duration(queue.ref(), "maxWait", new Seconds(queue.longestWait()), Help.WAIT));
+        parts.add(duration(queue.ref(), Pointer.of("maxWait"), new Seconds(queue.longestWait()), Help.WAIT));
         parts.add(Part.plain("at most for"));
         for (Queue.Agent agent : queue.agents()) {
             parts.add(Part.digits(agent.extension().key()));
-            if (agent.after().value() > 0) {
-                parts.add(Part.muted("after " + spoken(agent.after())));
+            if (agent.joinsAfter().value() > 0) {
+                parts.add(Part.muted("after " + spoken(agent.joinsAfter())));
             }
             if (agent.byPhone()) {
                 parts.add(Part.muted("if logged in"));
@@ -81,7 +82,7 @@ final class GroupSentences {
             parts.add(Part.end(Style.LOST, "no agents"));
         }
         parts.add(Part.plain("each rung for"));
-        parts.add(duration(queue.ref(), "ringEach", queue.ringEach(), Help.RING));
+        parts.add(duration(queue.ref(), Pointer.of("ringEach"), queue.ringEach(), Help.RING));
         parts.add(rings(queue.ringEach()));
         return parts;
     }
@@ -94,7 +95,7 @@ final class GroupSentences {
             parts.add(Part.digits(
                     stage.ring().target().map(plan::title).orElse(stage.ring().toString())));
             parts.add(Part.plain("for"));
-            parts.add(duration(chain.ref(), "stages/" + index + "/for", stage.time(), Help.RING));
+            parts.add(duration(chain.ref(), Pointer.of("stages", index, "for"), stage.time(), Help.RING));
         }
         parts.removeIf(part -> part.text().isEmpty());
         return parts;
@@ -108,8 +109,8 @@ final class GroupSentences {
         parts.add(Part.token(
                 Style.DIGITS,
                 ask.tries() == 1 ? "1 try" : ask.tries() + " tries",
-                new Part.Edit(ask.ref(), "tries", Value.COUNT, String.valueOf(ask.tries()), Help.TRIES)));
-        parts.add(duration(ask.ref(), "keyWait", ask.keyWait(), Help.KEY_WAIT));
+                new Part.Edit(ask.ref(), Pointer.of("tries"), Value.COUNT, String.valueOf(ask.tries()), Help.TRIES)));
+        parts.add(duration(ask.ref(), Pointer.of("keyWait"), ask.keyWait(), Help.KEY_WAIT));
         parts.add(Part.plain("for each digit"));
         return parts;
     }
@@ -120,7 +121,7 @@ final class GroupSentences {
                 "speaks through " + page.phones().size() + (page.phones().size() == 1 ? " phone" : " phones")));
     }
 
-    Part duration(Ref object, String field, Seconds value, String help) {
+    Part duration(Ref object, Pointer field, Seconds value, String help) {
         return Part.token(
                 Style.DIGITS, spoken(value), new Part.Edit(object, field, Value.DURATION, value.toString(), help));
     }

@@ -3,7 +3,6 @@ package app.bittern.outline;
 import app.bittern.call.Cause;
 import app.bittern.call.Context;
 import app.bittern.call.Ending;
-import app.bittern.call.ExitField;
 import app.bittern.call.Onward;
 import app.bittern.call.Outcome;
 import app.bittern.call.RouteChoice;
@@ -15,6 +14,7 @@ import app.bittern.plan.Extension;
 import app.bittern.plan.Mailbox;
 import app.bittern.plan.Plan;
 import app.bittern.plan.PlanObject;
+import app.bittern.plan.Pointer;
 import app.bittern.plan.Ref;
 import app.bittern.plan.Route;
 import java.util.ArrayList;
@@ -83,12 +83,12 @@ public final class Outline {
     }
 
     /// Several ways to come to the same place.
-    private record Exit(Window window, List<Cause> causes, Onward onward, Optional<String> field) {}
+    private record Exit(Window window, List<Cause> causes, Onward onward, Optional<Pointer> field) {}
 
     private void route(Route route, E164 called) {
         State state = begin(route);
         drawn.put(route.ref(), rows.size() + 1);
-        List<Exit> exits = exits(route, state);
+        List<Exit> exits = exits(state);
         List<Part> parts = new ArrayList<>(sentences.route(route, called));
         add(
                 0,
@@ -102,7 +102,7 @@ public final class Outline {
         exits.forEach(exit -> exit(route, exit, Window.NOW, 1));
     }
 
-    /// The ways out of an object: of every case of a split, and of all stages of a chain together.
+    /// The ways out of an object: of every case of a branch, and of all stages of a chain together.
     private List<Outcome> outcomes(State state) {
         List<Outcome> all = new ArrayList<>();
         Optional<State> at = Optional.of(state);
@@ -119,7 +119,7 @@ public final class Outline {
                     next = Optional.of(to);
                     on = Optional.of(on.map(window::union).orElse(window));
                 } else {
-                    all.add(new Outcome(outcome.cause(), window, outcome.when(), outcome.onward()));
+                    all.add(outcome.in(window));
                 }
             }
             before = on.orElse(before);
@@ -128,12 +128,14 @@ public final class Outline {
         return all;
     }
 
-    private List<Exit> exits(PlanObject object, State state) {
+    private List<Exit> exits(State state) {
         Map<String, Exit> exits = new LinkedHashMap<>();
         for (Outcome outcome : outcomes(state)) {
-            Optional<String> field = ExitField.of(object, outcome.cause());
+            Optional<Pointer> field = outcome.slot();
             boolean dialled = outcome.cause() instanceof Cause.Dialled;
-            String one = dialled ? "dialled" : field.orElse(outcome.cause().id());
+            String one = dialled
+                    ? "dialled"
+                    : field.map(Pointer::toString).orElse(outcome.cause().id());
             Exit exit = new Exit(outcome.window(), List.of(outcome.cause()), outcome.onward(), field);
             exits.merge(
                     one,
@@ -184,7 +186,7 @@ public final class Outline {
         boolean holds = !leaf(object);
         add(depth, window, parts, arrivals, Optional.of(object.ref()), Optional.empty(), place, holds);
         if (holds) {
-            exits(object, state).stream()
+            exits(state).stream()
                     .filter(exit -> !(exit.causes().getFirst() instanceof Cause.Message))
                     .forEach(exit -> exit(object, exit, window, depth + 1));
         }

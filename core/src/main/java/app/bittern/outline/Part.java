@@ -1,5 +1,6 @@
 package app.bittern.outline;
 
+import app.bittern.plan.Pointer;
 import app.bittern.plan.Ref;
 import java.util.Optional;
 
@@ -36,10 +37,10 @@ public record Part(Style style, String text, Optional<Edit> edit) {
     /// A field that a token changes.
     ///
     /// @param object the object it is in
-    /// @param field  the place in the object, as the plan file nests it
+    /// @param field  the place in the object
     /// @param value  what it holds now, as the plan file writes it; empty where nothing is given
     /// @param help   one sentence: what it is, with unit and usual value
-    public record Edit(Ref object, String field, Value type, String value, String help) {}
+    public record Edit(Ref object, Pointer field, Value type, String value, String help) {}
 
     static Part plain(String text) {
         return new Part(Style.PLAIN, text, Optional.empty());

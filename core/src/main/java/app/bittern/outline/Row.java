@@ -1,6 +1,7 @@
 package app.bittern.outline;
 
 import app.bittern.call.Window;
+import app.bittern.plan.Pointer;
 import app.bittern.plan.Ref;
 import java.util.List;
 import java.util.Optional;
@@ -28,8 +29,8 @@ public record Row(
         int uses,
         Optional<Place> field,
         boolean holdsRow) {
-    /// An object and a field in it.
-    public record Place(Ref object, String field) {}
+    /// An object and a place in it.
+    public record Place(Ref object, Pointer field) {}
 
     public Row {
         parts = List.copyOf(parts);

@@ -2,7 +2,6 @@ package app.bittern.outline;
 
 import app.bittern.call.Cause;
 import app.bittern.call.Ending;
-import app.bittern.call.ExitField;
 import app.bittern.call.Onward;
 import app.bittern.hours.HoursState;
 import app.bittern.number.E164;
@@ -11,6 +10,7 @@ import app.bittern.outline.Part.Value;
 import app.bittern.plan.Announcement;
 import app.bittern.plan.Aside;
 import app.bittern.plan.Ask;
+import app.bittern.plan.Branch;
 import app.bittern.plan.Chain;
 import app.bittern.plan.Extension;
 import app.bittern.plan.Hours;
@@ -21,13 +21,14 @@ import app.bittern.plan.Menu;
 import app.bittern.plan.Page;
 import app.bittern.plan.Plan;
 import app.bittern.plan.PlanObject;
+import app.bittern.plan.Pointer;
 import app.bittern.plan.Prompt;
 import app.bittern.plan.Queue;
 import app.bittern.plan.Ref;
 import app.bittern.plan.RingGroup;
 import app.bittern.plan.Route;
 import app.bittern.plan.Seconds;
-import app.bittern.plan.Split;
+import app.bittern.plan.Slot;
 import app.bittern.plan.Switch;
 import java.util.ArrayList;
 import java.util.List;
@@ -57,18 +58,18 @@ final class Sentences {
                     case Route.From.Tag(String tag) -> "from callers tagged " + tag;
                     case Route.From.Withheld withheld -> "from callers who withhold their number";
                 }));
-        route.during()
+        route.holdsWhile()
                 .ifPresent(during ->
                         parts.add(Part.plain("while " + plan.title(during.hours()) + " is " + during.state())));
         parts.add(Part.muted("by route " + route.title()));
-        route.dress().prefix().ifPresent(prefix -> parts.add(Part.muted("shown as “" + prefix + "”")));
+        route.dress().shownAs().ifPresent(prefix -> parts.add(Part.muted("shown as “" + prefix + "”")));
         return parts;
     }
 
     /// What an object does, after its name: the part of the row that is drawn once.
     List<Part> body(PlanObject object, String language) {
         return switch (object) {
-            case Split split -> split(split);
+            case Branch branch -> branch(branch);
             case Announcement announcement -> {
                 List<Part> parts = new ArrayList<>(List.of(Part.plain("says")));
                 announcement.prompts().forEach(prompt -> parts.addAll(prompt(prompt, language)));
@@ -79,10 +80,10 @@ final class Sentences {
             case Extension extension ->
                 List.of(
                         Part.plain("rings"),
-                        groups.duration(extension.ref(), "ringFor", extension.ringFor(), Help.RING),
+                        groups.duration(extension.ref(), Pointer.of("ringFor"), extension.ringFor(), Help.RING),
                         groups.rings(extension.ringFor()));
             case Mailbox mailbox -> List.of(Part.end(Style.MESSAGE, "message"));
-            case Ask ask -> groups.ask(ask, prompted(ask.prompt(), language));
+            case Ask ask -> groups.ask(ask, prompted(ask.prompts(), language));
             case HuntGroup group -> groups.hunt(group);
             case Queue queue -> groups.queue(queue);
             case Chain chain -> groups.chain(chain);
@@ -92,27 +93,27 @@ final class Sentences {
         };
     }
 
-    private List<Part> split(Split split) {
-        return switch (split.by()) {
-            case Split.By.OfHours(Ref ref) ->
+    private List<Part> branch(Branch branch) {
+        return switch (branch.by()) {
+            case Branch.By.OfHours(Ref ref) ->
                 plan.find(ref, Hours.class)
                         .map(this::hours)
                         .orElseGet(() -> List.of(Part.end(Style.LOST, ref + " is missing")));
-            case Split.By.OfSwitch(Ref ref) ->
+            case Branch.By.OfSwitch(Ref ref) ->
                 plan.find(ref, Switch.class)
                         .map(turned -> List.of(
                                 Part.plain("by switch " + turned.title() + ":"),
                                 Part.digits(String.join(" · ", turned.positions())),
-                                Part.muted("live " + turned.live())))
+                                Part.muted("now " + turned.now())))
                         .orElseGet(() -> List.of(Part.end(Style.LOST, ref + " is missing")));
-            case Split.By.OfCaller caller -> List.of(Part.plain("by who calls"));
-            case Split.By.OfLanguage language -> List.of(Part.plain("by language"));
-            case Split.By.OfAsk(Ref ref) -> List.of(Part.plain("by what was keyed in " + plan.title(ref)));
+            case Branch.By.OfCaller caller -> List.of(Part.plain("by who calls"));
+            case Branch.By.OfLanguage language -> List.of(Part.plain("by language"));
+            case Branch.By.OfAsk(Ref ref) -> List.of(Part.plain("by what was keyed in " + plan.title(ref)));
         };
     }
 
-    private List<Part> prompted(Optional<Ref> prompt, String language) {
-        return prompt.map(ref -> prompt(ref, language)).orElse(List.of());
+    private List<Part> prompted(List<Ref> prompts, String language) {
+        return prompts.stream().flatMap(ref -> prompt(ref, language).stream()).toList();
     }
 
     private List<Part> hours(Hours hours) {
@@ -139,7 +140,7 @@ final class Sentences {
                         state.weekly().get(range).toString(),
                         new Part.Edit(
                                 hours.ref(),
-                                "states/" + index + "/weekly/" + range,
+                                Pointer.of("states", index, "weekly", range),
                                 Value.HOURS,
                                 state.weekly().get(range).toString(),
                                 Help.HOURS)));
@@ -150,16 +151,16 @@ final class Sentences {
 
     private List<Part> menu(Menu menu, String language) {
         List<Part> parts = new ArrayList<>();
-        menu.prompt().ifPresent(prompt -> {
+        if (!menu.prompts().isEmpty()) {
             parts.add(Part.plain("says"));
-            parts.addAll(prompt(prompt, language));
-        });
+            parts.addAll(prompted(menu.prompts(), language));
+        }
         String tries = menu.tries() == 1 ? "1 try" : menu.tries() + " tries";
         parts.add(Part.token(
                 Style.DIGITS,
                 tries,
-                new Part.Edit(menu.ref(), "tries", Value.COUNT, String.valueOf(menu.tries()), Help.TRIES)));
-        parts.add(groups.duration(menu.ref(), "keyWait", menu.keyWait(), Help.KEY_WAIT));
+                new Part.Edit(menu.ref(), Pointer.of("tries"), Value.COUNT, String.valueOf(menu.tries()), Help.TRIES)));
+        parts.add(groups.duration(menu.ref(), Pointer.of("keyWait"), menu.keyWait(), Help.KEY_WAIT));
         parts.add(Part.plain("for a key"));
         return parts;
     }
@@ -176,7 +177,7 @@ final class Sentences {
                 Part.token(
                         Style.PLAIN,
                         "“" + shortened(said) + "”",
-                        new Part.Edit(ref, in, Value.SCRIPT, said, Help.SCRIPT)),
+                        new Part.Edit(ref, Pointer.of(in), Value.SCRIPT, said, Help.SCRIPT)),
                 Part.digits(prompt.get().length(language, main) + " s"));
     }
 
@@ -226,7 +227,7 @@ final class Sentences {
     private static String words(PlanObject from, Cause cause) {
         return switch (cause) {
             case Cause.Passed passed -> "";
-            case Cause.Rejected rejected -> "number withheld";
+            case Cause.NoNumber none -> "no number";
             case Cause.Case(String state) -> state;
             case Cause.Key(String pressed) -> pressed;
             case Cause.Dialled(String extension) -> extension;
@@ -257,7 +258,7 @@ final class Sentences {
     }
 
     /// The destination of an exit as a token, and the end it comes to where it is one.
-    List<Part> destination(PlanObject from, Optional<String> field, Onward onward) {
+    List<Part> destination(PlanObject from, Optional<Pointer> field, Onward onward) {
         List<Part> parts = new ArrayList<>();
         field.ifPresent(place -> parts.add(token(from, place, onward)));
         if (onward instanceof Onward.Ends(Ending ending)) {
@@ -266,8 +267,9 @@ final class Sentences {
         return parts;
     }
 
-    private Part token(PlanObject from, String field, Onward onward) {
-        String value = ExitField.value(from, field);
+    private Part token(PlanObject from, Pointer field, Onward onward) {
+        String value =
+                from.slot(field).flatMap(Slot::holds).map(Object::toString).orElse("");
         String text = switch (onward) {
             case Onward.Next(var state) -> state.at().kind().title() + " " + plan.title(state.at());
             case Onward.Ends(Ending ending) -> value.isEmpty() ? "nowhere" : value;

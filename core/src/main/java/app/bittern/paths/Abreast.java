@@ -206,7 +206,7 @@ final class Abreast {
     static boolean passing(Cause cause) {
         return switch (cause) {
             case Cause.Passed passed -> true;
-            case Cause.Rejected rejected -> true;
+            case Cause.NoNumber none -> true;
             case Cause.Case one -> true;
             case Cause.Forwarded forwarded -> true;
             default -> false;

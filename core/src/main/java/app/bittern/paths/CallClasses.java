@@ -7,13 +7,13 @@ import app.bittern.hours.Horizon;
 import app.bittern.hours.TimeClasses;
 import app.bittern.hours.TimeSet;
 import app.bittern.number.Caller;
+import app.bittern.plan.Branch;
 import app.bittern.plan.Contact;
 import app.bittern.plan.Hours;
 import app.bittern.plan.Kind;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Ref;
 import app.bittern.plan.Route;
-import app.bittern.plan.Split;
 import app.bittern.plan.Switch;
 import java.time.Instant;
 import java.time.LocalDateTime;
@@ -30,7 +30,7 @@ import java.util.stream.Stream;
 /// The classes into which all calls to a site fall: by caller, by the positions of switches, and by time.
 ///
 /// Two calls to a number of the same class are treated alike by every condition of the plan. Only the
-/// hours and switches that routes and splits ask are looked at.
+/// hours and switches that routes and branches ask are looked at.
 public final class CallClasses {
     private static final int CALLERS = 0;
 
@@ -46,7 +46,7 @@ public final class CallClasses {
     private final List<Map<Ref, Integer>> calendarOf = new ArrayList<>();
 
     /// A switch that is asked, with the positions it has in any of the plans.
-    private record Turned(Ref ref, List<String> positions, String live, String title) {}
+    private record Turned(Ref ref, List<String> positions, String now, String title) {}
 
     /// The classes that all these plans need together; two where they are compared.
     CallClasses(List<Plan> plans, Horizon horizon) {
@@ -56,8 +56,8 @@ public final class CallClasses {
         Map<Ref, Turned> turned = new LinkedHashMap<>();
         for (Plan plan : plans) {
             LinkedHashSet<Ref> asked = new LinkedHashSet<>();
-            plan.all(Split.class).forEach(split -> split.by().target().ifPresent(asked::add));
-            plan.all(Route.class).forEach(route -> route.during().ifPresent(during -> asked.add(during.hours())));
+            plan.all(Branch.class).forEach(branch -> branch.by().target().ifPresent(asked::add));
+            plan.all(Route.class).forEach(route -> route.holdsWhile().ifPresent(during -> asked.add(during.hours())));
             Map<Ref, Integer> indexes = new LinkedHashMap<>();
             asked.stream()
                     .flatMap(ref -> plan.find(ref, Hours.class).stream())
@@ -68,7 +68,7 @@ public final class CallClasses {
                     .flatMap(ref -> plan.find(ref, Switch.class).stream())
                     .forEach(one -> turned.merge(
                             one.ref(),
-                            new Turned(one.ref(), one.positions(), one.live(), one.title()),
+                            new Turned(one.ref(), one.positions(), one.now(), one.title()),
                             CallClasses::both));
         }
         switches.addAll(turned.values());
@@ -86,7 +86,7 @@ public final class CallClasses {
         List<String> positions = Stream.concat(one.positions().stream(), other.positions().stream())
                 .distinct()
                 .toList();
-        return new Turned(one.ref(), positions, one.live(), one.title());
+        return new Turned(one.ref(), positions, one.now(), one.title());
     }
 
     /// The place of a calendar among all; alike ones are one.
@@ -106,7 +106,7 @@ public final class CallClasses {
         return horizon;
     }
 
-    /// The level of the sets on which a switch is, or -1 where no split asks it.
+    /// The level of the sets on which a switch is, or -1 where no branch asks it.
     int level(Ref turned) {
         for (int index = 0; index < switches.size(); index++) {
             if (switches.get(index).ref().equals(turned)) {
@@ -196,7 +196,7 @@ public final class CallClasses {
         for (int index = 0; index < switches.size(); index++) {
             Turned one = switches.get(index);
             BitSet possible = sets.at(1 + index, left);
-            int live = one.positions().indexOf(one.live());
+            int live = one.positions().indexOf(one.now());
             int position = possible.get(live) ? live : possible.nextSetBit(0);
             if (position != live) {
                 turned.put(one.ref(), one.positions().get(position));
@@ -315,7 +315,7 @@ public final class CallClasses {
         return callers;
     }
 
-    /// The switches that splits ask.
+    /// The switches that branches ask.
     List<Ref> switches() {
         return switches.stream().map(Turned::ref).toList();
     }

@@ -3,10 +3,10 @@ package app.bittern.paths;
 import app.bittern.call.Callers;
 import app.bittern.number.Caller;
 import app.bittern.number.E164;
+import app.bittern.plan.Branch;
 import app.bittern.plan.Contact;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Route;
-import app.bittern.plan.Split;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -72,14 +72,14 @@ final class CallerClasses {
     private static void rules(Plan plan, Set<Route.From> rules) {
         plan.all(Route.class).forEach(route -> {
             rules.add(route.caller());
-            if (route.withheld() == Route.WithheldCallers.REJECT) {
+            if (route.withheld().isPresent()) {
                 rules.add(new Route.From.Withheld());
             }
         });
-        plan.all(Split.class)
-                .filter(split -> split.by() instanceof Split.By.OfCaller)
-                .flatMap(split -> split.cases().keySet().stream())
-                .flatMap(state -> Split.callers(state).stream())
+        plan.all(Branch.class)
+                .filter(branch -> branch.by() instanceof Branch.By.OfCaller)
+                .flatMap(branch -> branch.cases().keySet().stream())
+                .flatMap(state -> Branch.callers(state).stream())
                 .forEach(rules::add);
     }
 

@@ -7,12 +7,12 @@ import app.bittern.call.Window;
 import app.bittern.hours.Calendar;
 import app.bittern.hours.TimeClasses;
 import app.bittern.number.E164;
+import app.bittern.plan.Branch;
 import app.bittern.plan.Hours;
 import app.bittern.plan.Kind;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Ref;
 import app.bittern.plan.Route;
-import app.bittern.plan.Split;
 import java.math.BigInteger;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -150,11 +150,11 @@ public final class NumberPaths {
         Set<Ref> asked = new LinkedHashSet<>();
         plan.all(Route.class)
                 .filter(route -> route.enabled() && RouteChoice.takes(route.called(), called))
-                .forEach(route -> route.during().ifPresent(during -> asked.add(during.hours())));
+                .forEach(route -> route.holdsWhile().ifPresent(during -> asked.add(during.hours())));
         for (int state : forward.states()) {
-            plan.find(paths.graph().state(state).at(), Split.class)
-                    .filter(split -> split.by() instanceof Split.By.OfHours)
-                    .flatMap(split -> split.by().target())
+            plan.find(paths.graph().state(state).at(), Branch.class)
+                    .filter(branch -> branch.by() instanceof Branch.By.OfHours)
+                    .flatMap(branch -> branch.by().target())
                     .ifPresent(asked::add);
         }
         return asked.stream()
@@ -166,9 +166,9 @@ public final class NumberPaths {
     public List<Ref> switches() {
         Plan plan = paths.plan();
         return forward.states().stream()
-                .flatMap(state -> plan.find(paths.graph().state(state).at(), Split.class).stream())
-                .filter(split -> split.by() instanceof Split.By.OfSwitch)
-                .flatMap(split -> split.by().target().stream())
+                .flatMap(state -> plan.find(paths.graph().state(state).at(), Branch.class).stream())
+                .filter(branch -> branch.by() instanceof Branch.By.OfSwitch)
+                .flatMap(branch -> branch.by().target().stream())
                 .filter(ref -> plan.find(ref).isPresent())
                 .distinct()
                 .toList();

@@ -36,18 +36,18 @@ public final class Quiet {
                         false,
                         group.laps() * group.members().size() * group.ringEach().value());
             case Queue queue ->
-                new Of(queue.music().isPresent() || !queue.during().isEmpty(), inQueue(queue));
+                new Of(queue.hears().isPresent() || !queue.meanwhile().isEmpty(), inQueue(queue));
             default -> new Of(false, 0);
         };
     }
 
     /// The longest between two things said to somebody who waits without music, in seconds; 0 with music.
     public static int inQueue(Queue queue) {
-        if (queue.music().isPresent()) {
+        if (queue.hears().isPresent()) {
             return 0;
         }
         TreeSet<Integer> said = new TreeSet<>(List.of(0, queue.longestWait()));
-        queue.during().stream()
+        queue.meanwhile().stream()
                 .filter(item -> item.say().isPresent())
                 .forEach(item -> item.seconds(queue.longestWait()).forEach(said::add));
         int longest = 0;

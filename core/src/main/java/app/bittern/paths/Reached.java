@@ -3,10 +3,13 @@ package app.bittern.paths;
 import app.bittern.call.Bench;
 import app.bittern.call.Cause;
 import app.bittern.call.Ending;
+import app.bittern.call.Outcome;
 import app.bittern.call.State;
+import app.bittern.call.Transition;
 import app.bittern.call.Window;
 import app.bittern.number.E164;
 import app.bittern.plan.InboundNumber;
+import app.bittern.plan.Pointer;
 import app.bittern.plan.Ref;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
@@ -137,6 +140,16 @@ public final class Reached {
         return exits;
     }
 
+    /// The place in its object that decides where an exit leads by a cause.
+    public Optional<Pointer> slot(Exit exit, Cause cause) {
+        return Transition.outcome(paths.plan(), exit.state(), cause).flatMap(Outcome::slot);
+    }
+
+    /// Whether an exit is decided at a place by one of its causes.
+    public boolean decidedAt(Exit exit, Pointer at) {
+        return exit.causes().stream().anyMatch(cause -> slot(exit, cause).equals(Optional.of(at)));
+    }
+
     /// A call that comes to an object, shown by tracing it.
     public Optional<Bench> witness(Ref ref) {
         return witness(ref, state -> true);
@@ -199,6 +212,15 @@ public final class Reached {
     /// Which numbers leave an object by some causes, when and after how long; in order of the plan.
     public List<ByNumber> numbers(Ref ref, Predicate<Cause> asked) {
         return tallied(ref, forward -> forward.leaving(ref, asked));
+    }
+
+    /// Which numbers leave an object by what a place in it decides, when and after how long; in order of the plan.
+    public List<ByNumber> numbers(Ref ref, List<Exit> exits, Pointer at) {
+        Set<Cause> causes = new HashSet<>();
+        exits.forEach(exit -> exit.causes().stream()
+                .filter(cause -> slot(exit, cause).equals(Optional.of(at)))
+                .forEach(causes::add));
+        return numbers(ref, causes::contains);
     }
 
     private List<ByNumber> tallied(Ref ref, Function<Forward, Optional<Forward.Tally>> tallied) {

@@ -1,24 +1,18 @@
 package app.bittern.paths;
 
 import app.bittern.call.Context;
-import app.bittern.call.ExitField;
 import app.bittern.call.State;
 import app.bittern.plan.Ask;
-import app.bittern.plan.Chain;
+import app.bittern.plan.Branch;
 import app.bittern.plan.Destination;
 import app.bittern.plan.Extension;
-import app.bittern.plan.HuntGroup;
 import app.bittern.plan.Kind;
-import app.bittern.plan.Link;
 import app.bittern.plan.Menu;
-import app.bittern.plan.Page;
 import app.bittern.plan.Plan;
 import app.bittern.plan.PlanObject;
-import app.bittern.plan.Queue;
 import app.bittern.plan.Ref;
-import app.bittern.plan.RingGroup;
 import app.bittern.plan.Route;
-import app.bittern.plan.Split;
+import app.bittern.plan.Slot;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.BitSet;
@@ -29,16 +23,16 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Stream;
 
 /// What of a caller's context, and which conditions, can still matter from an object on.
 ///
 /// A state keeps only what can still matter, so that callers who can do the same from here on are in the
-/// same state: the owner where somebody's own mailbox lies ahead, the menus passed where `back` does, tags where they
-/// are asked for, digits where a split asks what they were found to be. Found by going backwards over the
+/// same state: the extension called first where somebody's own mailbox lies ahead, the menus passed where `back` does,
+/// tags where they
+/// are asked for, digits where a branch asks what they were found to be. Found by going backwards over the
 /// destinations from the objects that ask; cost: links × what can be asked.
 final class Relevance {
-    private static final int OWNER = 0;
+    private static final int FIRST_CALLED = 0;
     private static final int BACK = 1;
     private static final int TAGS = 2;
     private static final int FIRST_LEVEL = 3;
@@ -61,16 +55,17 @@ final class Relevance {
                 continue;
             }
             flags.put(object.ref(), own(object, classes));
-            for (Link link : object.links()) {
-                link.target()
-                        .filter(ref -> ref.kind().routable() && !rung(object, link))
+            // Members, agents and stages are rung where they are; no call goes on to them.
+            for (Slot slot : object.slots()) {
+                slot.target()
+                        .filter(ref -> slot.leads())
                         .ifPresent(ref -> before.computeIfAbsent(ref, r -> new ArrayList<>())
                                 .add(object.ref()));
             }
             if (object instanceof Menu menu && menu.dialExtensions()) {
                 dialling.add(object.ref());
             }
-            if (flags.get(object.ref()).get(OWNER)) {
+            if (flags.get(object.ref()).get(FIRST_CALLED)) {
                 ownMailbox.add(object.ref());
             }
             if (flags.get(object.ref()).get(BACK)) {
@@ -80,55 +75,36 @@ final class Relevance {
         spread(before, dialling, ownMailbox, back);
     }
 
-    /// Members, agents and stages are rung where they are; no call goes on to them.
-    private static boolean rung(PlanObject object, Link link) {
-        return switch (object) {
-            case RingGroup group -> link.field().startsWith("members/");
-            case HuntGroup group -> link.field().startsWith("members/");
-            case Queue queue -> link.field().startsWith("agents/");
-            case Chain chain -> link.field().startsWith("stages/");
-            case Page page -> true;
-            default -> false;
-        };
+    private static boolean leads(PlanObject object, Destination where) {
+        return object.slots().stream().anyMatch(slot -> slot.holds().equals(Optional.of(where)));
     }
 
     private BitSet own(PlanObject object, CallClasses classes) {
         BitSet own = new BitSet();
-        own.set(OWNER, destinations(object).anyMatch(to -> to instanceof Destination.OwnMailbox));
-        own.set(BACK, destinations(object).anyMatch(to -> to instanceof Destination.Back));
-        if (object instanceof Split split) {
-            switch (split.by()) {
-                case Split.By.OfHours hours -> own.set(FIRST_LEVEL + levels - 1);
-                case Split.By.OfSwitch(Ref turned) -> {
+        own.set(FIRST_CALLED, leads(object, new Destination.OwnMailbox()));
+        own.set(BACK, leads(object, new Destination.Back()));
+        if (object instanceof Branch branch) {
+            switch (branch.by()) {
+                case Branch.By.OfHours hours -> own.set(FIRST_LEVEL + levels - 1);
+                case Branch.By.OfSwitch(Ref turned) -> {
                     int level = classes.level(turned);
                     if (level >= 0) {
                         own.set(FIRST_LEVEL + level);
                     }
                 }
-                case Split.By.OfCaller caller -> {
+                case Branch.By.OfCaller caller -> {
                     own.set(FIRST_LEVEL);
                     own.set(TAGS);
                 }
-                case Split.By.OfLanguage language -> {}
-                case Split.By.OfAsk(Ref ask) ->
+                case Branch.By.OfLanguage language -> {}
+                case Branch.By.OfAsk(Ref ask) ->
                     Optional.ofNullable(asks.get(ask)).ifPresent(own::set);
             }
         }
-        if (object instanceof Route route && route.withheld() == Route.WithheldCallers.REJECT) {
+        if (object instanceof Route route && route.withheld().isPresent()) {
             own.set(FIRST_LEVEL);
         }
         return own;
-    }
-
-    private static Stream<Destination> destinations(PlanObject object) {
-        return switch (object) {
-            case Menu menu ->
-                Stream.concat(
-                        menu.giveUp().stream(), menu.keys().values().stream().flatMap(key -> key.to().stream()));
-            default ->
-                ExitField.all(object).stream()
-                        .flatMap(field -> Destination.parse(ExitField.value(object, field)).stream());
-        };
     }
 
     /// Goes backwards until nothing changes. Menus that dial extensions lead to all of them, `own-mailbox` to any
@@ -203,7 +179,7 @@ final class Relevance {
                 new Context(
                         context.language(),
                         tags ? context.tags() : List.of(),
-                        matters.get(OWNER) ? context.owner() : Optional.empty(),
+                        matters.get(FIRST_CALLED) ? context.firstCalled() : Optional.empty(),
                         menus,
                         entry));
     }

@@ -59,8 +59,8 @@ final class Shown {
         List<PhoneState> states = List.of(
                 new PhoneState.Silent(), new PhoneState.Answers(0), new PhoneState.Busy(), new PhoneState.Off());
         Ref ref = abreast.before().state(parting.first().before().state()).at();
-        List<String> others = before.find(ref).map(PlanObject::links).orElse(List.of()).stream()
-                .flatMap(link -> link.target().stream())
+        List<String> others = before.find(ref).map(PlanObject::slots).orElse(List.of()).stream()
+                .flatMap(slot -> slot.target().stream())
                 .filter(target -> target.kind() == Kind.EXTENSION)
                 .map(Ref::key)
                 .toList();

@@ -8,11 +8,11 @@ import app.bittern.number.E164;
 import app.bittern.plan.Extension;
 import app.bittern.plan.InboundNumber;
 import app.bittern.plan.Kind;
-import app.bittern.plan.Link;
 import app.bittern.plan.Plan;
 import app.bittern.plan.PlanObject;
 import app.bittern.plan.Ref;
 import app.bittern.plan.RingGroup;
+import app.bittern.plan.Slot;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
@@ -28,7 +28,7 @@ import java.util.stream.Stream;
 
 /// Walks the state graphs of two plans side by side, with the same calls doing the same in both.
 ///
-/// A pair is where a call stands in each. Objects that only pass a call on (routes, splits, announcements) are gone
+/// A pair is where a call stands in each. Objects that only pass a call on (routes, branches, announcements) are gone
 /// through on each side by itself. Where a call then stands in the same object on both sides, each cause that is
 /// possible on both leads to the next pair. Where it stands in two different objects, ends on one side alone, or can do
 /// something on one side alone, the plans part: that is one difference, told once however often callers come by it, and
@@ -144,13 +144,13 @@ public final class SideBySide {
         if (ref.kind() == Kind.EXTENSION || ref.kind() == Kind.MENU) {
             return List.of();
         }
-        return before.plan().find(ref).map(PlanObject::links).orElse(List.of()).stream()
-                .flatMap(link -> link.target().stream())
+        return before.plan().find(ref).map(PlanObject::slots).orElse(List.of()).stream()
+                .flatMap(slot -> slot.target().stream())
                 .flatMap(target -> Stream.concat(
                         Stream.of(target),
                         before.plan().find(target, RingGroup.class).stream()
-                                .flatMap(group -> group.links().stream())
-                                .flatMap(link -> link.target().stream())))
+                                .flatMap(group -> group.slots().stream())
+                                .flatMap(slot -> slot.target().stream())))
                 .filter(target -> target.kind() == Kind.EXTENSION
                         && !rings(before, target).equals(rings(after, target)))
                 .map(Ref::key)
@@ -206,8 +206,8 @@ public final class SideBySide {
         for (Trace.Step step : trace.steps()) {
             Ref.parse(step.object()).ifPresent(ref -> {
                 concerned.add(ref);
-                plan.find(ref).map(PlanObject::links).orElse(List.of()).stream()
-                        .map(Link::target)
+                plan.find(ref).map(PlanObject::slots).orElse(List.of()).stream()
+                        .map(Slot::target)
                         .flatMap(Optional::stream)
                         .forEach(concerned::add);
             });

@@ -45,7 +45,7 @@ record Starts(List<Taken> taken, int unmatched) {
         int callers = route.caller() instanceof Route.From.Any
                 ? sets.all()
                 : graph.calls(new Condition.CallerIs(List.of(), Optional.of(route.caller())));
-        return route.during()
+        return route.holdsWhile()
                 .map(during -> sets.and(callers, graph.calls(new Condition.HoursIn(during.hours(), during.state()))))
                 .orElse(callers);
     }

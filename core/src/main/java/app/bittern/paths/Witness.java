@@ -129,7 +129,7 @@ public final class Witness {
             case Ask ask -> keys(bench, cause, 0);
             case Mailbox mailbox
             when cause instanceof Cause.Full ->
-                List.of(occupied(bench, bench.agents(), mailbox.keep().orElse(0), mailbox.ref()));
+                List.of(occupied(bench, bench.agents(), mailbox.maxMessages().orElse(0), mailbox.ref()));
             case Mailbox mailbox -> keys(bench, cause, 0);
             case Extension extension ->
                 phones(bench, List.of(extension.dialled()), extension.ringFor().value());
@@ -265,7 +265,7 @@ public final class Witness {
         List<Bench> trials = new ArrayList<>();
         switch (cause) {
             case Cause.Full full ->
-                trials.add(occupied(bench, bench.agents(), queue.capacity().orElse(0), queue.ref()));
+                trials.add(occupied(bench, bench.agents(), queue.longestLine().orElse(0), queue.ref()));
             case Cause.NoAgents none ->
                 trials.addAll(phones(bench, agents, queue.ringEach().value()));
             case Cause.AgentsGone gone ->

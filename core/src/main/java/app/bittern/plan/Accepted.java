@@ -1,6 +1,5 @@
 package app.bittern.plan;
 
-import java.util.List;
 import java.util.Optional;
 
 /// A finding that is known and left as it is.
@@ -13,7 +12,7 @@ import java.util.Optional;
 /// @param says   what the finding said when it was accepted
 /// @param reason why it is left as it is
 public record Accepted(
-        String key, Optional<String> note, String code, Ref about, Optional<String> field, String says, String reason)
+        String key, Optional<String> note, String code, Ref about, Optional<Pointer> field, String says, String reason)
         implements Aside {
     @Override
     public Optional<String> name() {
@@ -25,9 +24,8 @@ public record Accepted(
         return new Ref(Kind.ACCEPTED, key);
     }
 
-    /// None: that the object is gone makes no hole, only the acceptance idle.
     @Override
-    public List<Link> links() {
-        return List.of();
+    public Accepted over(Places places) {
+        return new Accepted(places.key(key), note, code, about, field, says, reason);
     }
 }

@@ -8,7 +8,7 @@ import java.util.Optional;
 ///
 /// @param severity    as ITU-T X.733 has them
 /// @param on          what sets it off
-/// @param during      hours and the state they must be in
+/// @param holdsWhile  hours and the state they must be in
 /// @param traps       the targets that get a trap
 /// @param notAgainFor how long it is not set off again
 public record Alarm(
@@ -17,7 +17,7 @@ public record Alarm(
         Optional<String> note,
         Severity severity,
         Optional<On> on,
-        Optional<Route.During> during,
+        Optional<Route.While> holdsWhile,
         Optional<Email> email,
         Optional<Text> text,
         Optional<PageOut> page,
@@ -66,25 +66,20 @@ public record Alarm(
         /// A queue without agents, or with somebody waiting, for so long.
         record OfQueue(Ref queue, Optional<Seconds> noAgentsFor, Optional<Seconds> waitingFor) implements On {}
 
-        /// The object it listens to.
-        default Optional<Ref> target() {
+        /// Gone over; nothing where what it listens to is taken out.
+        private Optional<On> over(Places places) {
             return switch (this) {
-                case Dialled(Ref outbound) -> Optional.of(outbound);
-                case Called(Ref route) -> Optional.of(route);
-                case ByCode(Ref code) -> Optional.of(code);
-                case Equipment equipment -> Optional.empty();
-                case OfQueue(Ref queue, Optional<Seconds> none, Optional<Seconds> waiting) -> Optional.of(queue);
-            };
-        }
-
-        /// The field that names it.
-        default String field() {
-            return switch (this) {
-                case Dialled dialled -> "dialled";
-                case Called called -> "route";
-                case ByCode code -> "code";
-                case Equipment equipment -> "equipment";
-                case OfQueue queue -> "queue";
+                case Dialled(Ref outbound) ->
+                    places.entry("dialled", Role.LISTENS_TO, outbound, Kind.OUTBOUND)
+                            .map(Dialled::new);
+                case Called(Ref route) ->
+                    places.entry("route", Role.LISTENS_TO, route, Kind.ROUTE).map(Called::new);
+                case ByCode(Ref code) ->
+                    places.entry("code", Role.LISTENS_TO, code, Kind.CODE).map(ByCode::new);
+                case Equipment equipment -> Optional.of(equipment);
+                case OfQueue(Ref queue, Optional<Seconds> none, Optional<Seconds> waiting) ->
+                    places.entry("queue", Role.LISTENS_TO, queue, Kind.QUEUE)
+                            .map(ref -> new OfQueue(ref, none, waiting));
             };
         }
     }
@@ -95,11 +90,19 @@ public record Alarm(
         public Email {
             to = List.copyOf(to);
         }
+
+        Email over(Places places) {
+            return new Email(places.refs("to", Role.TELLS, to, Kind.RECIPIENTS), subject, body);
+        }
     }
 
     public record Text(List<Ref> to, Optional<String> body) {
         public Text {
             to = List.copyOf(to);
+        }
+
+        Text over(Places places) {
+            return new Text(places.refs("to", Role.TELLS, to, Kind.RECIPIENTS), body);
         }
     }
 
@@ -107,9 +110,23 @@ public record Alarm(
     ///
     /// @param say   what is said
     /// @param over  where
-    /// @param as    the extension in whose name it is sent, which needs the permission to page
     /// @param times how often, 1 to 10
-    public record PageOut(Optional<Ref> say, Optional<Ref> over, Optional<Ref> as, int times) {}
+    public record PageOut(Optional<Ref> say, Optional<Ref> over, int times) {
+        PageOut over(Places places) {
+            return new PageOut(
+                    places.ref("say", Role.SAYS, say, Kind.PROMPT),
+                    places.ref("over", Role.TELLS, over, Kind.PAGE),
+                    times);
+        }
+    }
+
+    /// The object that it listens to.
+    public Optional<Ref> listensTo() {
+        return slots().stream()
+                .filter(slot -> slot.role() == Role.LISTENS_TO)
+                .flatMap(slot -> slot.target().stream())
+                .findFirst();
+    }
 
     @Override
     public Ref ref() {
@@ -117,14 +134,18 @@ public record Alarm(
     }
 
     @Override
-    public List<Link> links() {
-        Link.Collector links = new Link.Collector();
-        on.ifPresent(what -> links.ref("on/" + what.field(), what.target()));
-        links.ref("during", during.map(Route.During::hours));
-        email.ifPresent(mail -> links.refs("email/to", mail.to()));
-        text.ifPresent(message -> links.refs("text/to", message.to()));
-        page.ifPresent(out ->
-                links.ref("page/say", out.say()).ref("page/over", out.over()).ref("page/as", out.as()));
-        return links.refs("traps", traps).done();
+    public Alarm over(Places places) {
+        return new Alarm(
+                places.key(key),
+                name,
+                note,
+                severity,
+                on.flatMap(what -> what.over(places.in("on"))),
+                holdsWhile.flatMap(hours -> hours.over(places, "while")),
+                email.map(mail -> mail.over(places.in("email"))),
+                text.map(message -> message.over(places.in("text"))),
+                page.map(out -> out.over(places.in("page"))),
+                places.refs("traps", Role.TELLS, traps, Kind.TRAP_TARGET),
+                notAgainFor);
     }
 }

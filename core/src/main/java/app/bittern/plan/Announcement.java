@@ -22,11 +22,13 @@ public record Announcement(
     }
 
     @Override
-    public List<Link> links() {
-        Link.Collector links = new Link.Collector();
-        for (int index = 0; index < prompts.size(); index++) {
-            links.ref("prompts/" + index, prompts.get(index));
-        }
-        return links.needs("to", to).done();
+    public Announcement over(Places places) {
+        return new Announcement(
+                places.key(key),
+                name,
+                note,
+                number,
+                places.refs("prompts", Role.SAYS, prompts, Kind.PROMPT),
+                places.needs("to", to));
     }
 }

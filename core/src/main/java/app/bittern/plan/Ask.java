@@ -19,7 +19,7 @@ public record Ask(
         Optional<String> name,
         Optional<String> note,
         Optional<String> number,
-        Optional<Ref> prompt,
+        List<Ref> prompts,
         int fewest,
         int most,
         Seconds keyWait,
@@ -51,6 +51,7 @@ public record Ask(
 
     /// @throws IllegalArgumentException where the digits or the tries are out of range
     public Ask {
+        prompts = List.copyOf(prompts);
         if (fewest < 1 || most < fewest || most > 32 || tries < 1 || tries > 10) {
             throw new IllegalArgumentException(fewest + ".." + most + " digits, " + tries
                     + " tries: 1 to 32 digits and 1 to 10 tries are allowed");
@@ -61,7 +62,7 @@ public record Ask(
     public boolean valid(String digits) {
         return digits.length() >= fewest
                 && digits.length() <= most
-                && digits.chars().allMatch(Character::isDigit);
+                && digits.chars().allMatch(digit -> digit >= '0' && digit <= '9');
     }
 
     @Override
@@ -70,13 +71,21 @@ public record Ask(
     }
 
     @Override
-    public List<Link> links() {
-        return new Link.Collector()
-                .ref("prompt", prompt)
-                .ref("noKey/prompt", noKey)
-                .ref("wrongKey/prompt", wrongKey)
-                .needs("to", to)
-                .needs("giveUp", giveUp)
-                .done();
+    public Ask over(Places places) {
+        return new Ask(
+                places.key(key),
+                name,
+                note,
+                number,
+                places.refs("prompts", Role.SAYS, prompts, Kind.PROMPT),
+                fewest,
+                most,
+                keyWait,
+                tries,
+                places.in("noKey").ref("prompt", Role.SAYS, noKey, Kind.PROMPT),
+                places.in("wrongKey").ref("prompt", Role.SAYS, wrongKey, Kind.PROMPT),
+                lookIn,
+                places.needs("to", to),
+                places.needs("giveUp", giveUp));
     }
 }

@@ -2,6 +2,7 @@ package app.bittern.plan;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /// An ordered list of stages that a forwarded call goes through.
 ///
@@ -22,18 +23,17 @@ public record Chain(
     ///
     /// @param ring    an extension, a ring group or an outside number
     /// @param time    how long
-    /// @param confirm whether the person must press a key to take the call
-    public record Stage(Destination ring, Seconds time, boolean confirm) {
+    /// @param keyToTake whether the person must press a key to take the call
+    public record Stage(Destination ring, Seconds time, boolean keyToTake) {
         /// What is allowed as a target, as a refusal says it.
         public static final String ALLOWED =
                 "what is rung: extension/2001, ring-group/reception or outside/+441632960100";
 
+        static final Takes TAKES = new Takes(Set.of(Kind.EXTENSION, Kind.RING_GROUP), Set.of(Takes.Fixed.OUTSIDE));
+
         /// Whether a destination can be rung.
         public static boolean rings(Destination to) {
-            return to instanceof Destination.Outside
-                    || to.target()
-                            .filter(ref -> ref.kind() == Kind.EXTENSION || ref.kind() == Kind.RING_GROUP)
-                            .isPresent();
+            return TAKES.fitted(to).isPresent();
         }
 
         /// @throws IllegalArgumentException where the target cannot be rung
@@ -50,11 +50,17 @@ public record Chain(
     }
 
     @Override
-    public List<Link> links() {
-        Link.Collector links = new Link.Collector();
-        for (int index = 0; index < stages.size(); index++) {
-            links.may("stages/" + index + "/ring", Optional.of(stages.get(index).ring()));
-        }
-        return links.needs("then", then).done();
+    public Chain over(Places places) {
+        return new Chain(
+                places.key(key),
+                name,
+                note,
+                number,
+                places.items(
+                        "stages",
+                        stages,
+                        (stage, one) -> stage.rings("ring", one.ring(), Stage.TAKES)
+                                .map(ring -> new Stage(ring, one.time(), one.keyToTake()))),
+                places.needs("then", then));
     }
 }

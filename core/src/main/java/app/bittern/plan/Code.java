@@ -1,6 +1,5 @@
 package app.bittern.plan;
 
-import java.util.List;
 import java.util.Optional;
 
 /// A number that does something when it is dialled (feature code), such as `*55`.
@@ -54,6 +53,32 @@ public record Code(
             }
         }
 
+        /// Gone over; a code that works on an object may work on any other that codes do.
+        private static Optional<Does> over(Optional<Does> does, Places places) {
+            if (does.isEmpty()) {
+                return at(places, Optional.empty()).map(Does::on);
+            }
+            return switch (does.get()) {
+                case Messages messages -> does;
+                case SetOff(Ref alarm) -> at(places, Optional.of(alarm)).map(Does::on);
+                case Turn(Ref turned) -> at(places, Optional.of(turned)).map(Does::on);
+                case LogIn(Ref queue) -> at(places, Optional.of(queue)).map(Does::on);
+                case LogOut(Ref queue) ->
+                    at(places, Optional.of(queue)).map(ref -> ref.kind() == Kind.QUEUE ? new LogOut(ref) : on(ref));
+            };
+        }
+
+        private static Optional<Ref> at(Places places, Optional<Ref> holds) {
+            return places.needs("does", Role.WORKS_ON, holds, Kind.ALARM, Kind.SWITCH, Kind.QUEUE);
+        }
+
+        /// What a code does with an object where nothing else is said.
+        private static Does on(Ref ref) {
+            return ref.kind() == Kind.ALARM
+                    ? new SetOff(ref)
+                    : ref.kind() == Kind.SWITCH ? new Turn(ref) : new LogIn(ref);
+        }
+
         /// The object it works on.
         default Optional<Ref> target() {
             return switch (this) {
@@ -72,15 +97,15 @@ public record Code(
             }
             int space = text.indexOf(' ');
             String verb = space < 0 ? "" : text.substring(0, space);
-            return Ref.parse(text.substring(space + 1)).flatMap(ref -> switch (ref.kind()) {
-                case ALARM -> verb.isEmpty() ? Optional.<Does>of(new SetOff(ref)) : Optional.<Does>empty();
-                case SWITCH -> verb.isEmpty() ? Optional.<Does>of(new Turn(ref)) : Optional.<Does>empty();
-                case QUEUE ->
-                    verb.equals("login")
-                            ? Optional.<Does>of(new LogIn(ref))
-                            : verb.equals("logout") ? Optional.<Does>of(new LogOut(ref)) : Optional.<Does>empty();
-                default -> Optional.<Does>empty();
-            });
+            Optional<Ref> ref = Ref.parse(text.substring(space + 1));
+            if (verb.isEmpty()) {
+                return ref.filter(on -> on.kind() == Kind.ALARM || on.kind() == Kind.SWITCH)
+                        .map(Does::on);
+            }
+            Optional<Ref> queue = ref.filter(on -> on.kind() == Kind.QUEUE);
+            return verb.equals("login")
+                    ? queue.map(LogIn::new)
+                    : verb.equals("logout") ? queue.map(LogOut::new) : Optional.empty();
         }
     }
 
@@ -90,11 +115,7 @@ public record Code(
     }
 
     @Override
-    public List<Link> links() {
-        Link.Collector links = new Link.Collector();
-        return does.flatMap(Does::target)
-                .map(target -> links.ref("does", target))
-                .orElseGet(() -> does.isPresent() ? links : links.missing("does"))
-                .done();
+    public Code over(Places places) {
+        return new Code(places.key(key), name, note, number, pin, Does.over(does, places));
     }
 }

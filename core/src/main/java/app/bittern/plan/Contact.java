@@ -28,7 +28,7 @@ public record Contact(
     }
 
     @Override
-    public List<Link> links() {
-        return List.of();
+    public Contact over(Places places) {
+        return new Contact(new E164(places.key(caller.text())), name, note, company, account, tags, language);
     }
 }

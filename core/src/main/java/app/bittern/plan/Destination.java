@@ -4,7 +4,7 @@ import app.bittern.number.E164;
 import java.util.Optional;
 
 /// Where a call is sent: to an object (`queue/bookings`), outside, or to one of a few fixed ends.
-public sealed interface Destination {
+public sealed interface Destination extends Filling {
     /// What is allowed, as a refusal says it.
     String ALLOWED = "a reference such as ring-group/reception, outside/+441632960100, own-mailbox, hang-up or busy"
             + " (in a menu also repeat and back)";
@@ -72,6 +72,7 @@ public sealed interface Destination {
     }
 
     /// The object it leads to, where it leads to one.
+    @Override
     default Optional<Ref> target() {
         return this instanceof To(Ref ref) ? Optional.of(ref) : Optional.empty();
     }

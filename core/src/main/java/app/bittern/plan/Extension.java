@@ -11,7 +11,7 @@ import java.util.Optional;
 /// @param callWaiting  whether it rings while it is in a call
 /// @param doNotDisturb whether it does not ring at all
 /// @param forward      where its calls go when they are not taken
-/// @param permission   the class of service, by key
+/// @param classOfService what it may dial, by key
 public record Extension(
         String dialled,
         Optional<String> name,
@@ -22,9 +22,8 @@ public record Extension(
         boolean doNotDisturb,
         Forward forward,
         Optional<Ref> mailbox,
-        Optional<Ref> permission,
-        List<String> languages,
-        Optional<String> pickupGroup)
+        Optional<Ref> classOfService,
+        List<String> languages)
         implements PlanObject {
     /// How long an extension rings where nothing else is given.
     public static final Seconds RING_FOR = new Seconds(20);
@@ -61,14 +60,23 @@ public record Extension(
     }
 
     @Override
-    public List<Link> links() {
-        return new Link.Collector()
-                .may("forward/always", forward.always())
-                .may("forward/busy", forward.busy())
-                .may("forward/noAnswer", forward.noAnswer())
-                .may("forward/unreachable", forward.unreachable())
-                .ref("mailbox", mailbox)
-                .ref("permission", permission)
-                .done();
+    public Extension over(Places places) {
+        Places forwards = places.in("forward");
+        return new Extension(
+                places.key(dialled),
+                name,
+                note,
+                phones,
+                ringFor,
+                callWaiting,
+                doNotDisturb,
+                new Forward(
+                        forwards.may("always", forward.always()),
+                        forwards.may("busy", forward.busy()),
+                        forwards.may("noAnswer", forward.noAnswer()),
+                        forwards.may("unreachable", forward.unreachable())),
+                places.ref("mailbox", Role.LEADS_TO, mailbox, Kind.MAILBOX),
+                places.ref("classOfService", Role.BELONGS_TO, classOfService, Kind.CLASS_OF_SERVICE),
+                languages);
     }
 }

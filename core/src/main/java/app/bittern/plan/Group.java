@@ -25,18 +25,4 @@ public sealed interface Group extends PlanObject permits RingGroup, HuntGroup {
     default Optional<Destination> onUnreachable() {
         return unreachable().or(this::onBusy);
     }
-
-    @Override
-    default List<Link> links() {
-        Link.Collector links = new Link.Collector();
-        for (int index = 0; index < members().size(); index++) {
-            if (members().get(index).party() instanceof Party.Inside(Ref extension)) {
-                links.ref("members/" + index + "/extension", extension);
-            }
-        }
-        return links.needs("noAnswer", noAnswer())
-                .may("busy", busy())
-                .may("unreachable", unreachable())
-                .done();
-    }
 }

@@ -1,7 +1,6 @@
 package app.bittern.plan;
 
 import app.bittern.hours.Calendar;
-import java.util.List;
 import java.util.Optional;
 
 /// Opening hours: a named calendar.
@@ -12,7 +11,7 @@ public record Hours(String key, Optional<String> name, Optional<String> note, Ca
     }
 
     @Override
-    public List<Link> links() {
-        return List.of();
+    public Hours over(Places places) {
+        return new Hours(places.key(key), name, note, calendar);
     }
 }

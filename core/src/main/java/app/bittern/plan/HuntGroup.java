@@ -36,4 +36,20 @@ public record HuntGroup(
     public Ref ref() {
         return new Ref(Kind.HUNT_GROUP, key);
     }
+
+    @Override
+    public HuntGroup over(Places places) {
+        return new HuntGroup(
+                places.key(key),
+                name,
+                note,
+                number,
+                order,
+                ringEach,
+                laps,
+                places.items("members", members, (place, member) -> member.over(place)),
+                places.needs("noAnswer", noAnswer),
+                places.may("busy", busy),
+                places.may("unreachable", unreachable));
+    }
 }

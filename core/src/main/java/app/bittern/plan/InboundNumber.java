@@ -2,7 +2,6 @@ package app.bittern.plan;
 
 import app.bittern.number.E164;
 import java.time.LocalDate;
-import java.util.List;
 import java.util.Optional;
 
 /// A number (DID) on which calls come in.
@@ -24,7 +23,7 @@ public record InboundNumber(
         ACTIVE,
         ORDERED,
         PORTING,
-        PARKED
+        SPARE
     }
 
     @Override
@@ -33,7 +32,14 @@ public record InboundNumber(
     }
 
     @Override
-    public List<Link> links() {
-        return new Link.Collector().ref("trunk", trunk).done();
+    public InboundNumber over(Places places) {
+        return new InboundNumber(
+                new E164(places.key(called.text())),
+                name,
+                note,
+                places.ref("trunk", Role.BELONGS_TO, trunk, Kind.TRUNK),
+                status,
+                due,
+                report);
     }
 }

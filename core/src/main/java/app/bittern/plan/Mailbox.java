@@ -12,7 +12,7 @@ import java.util.Optional;
 /// @param pin        asked for when messages are collected
 /// @param email      where messages are sent
 /// @param maxMessage the longest message
-/// @param keep       how many messages are kept; then it is full
+/// @param maxMessages       how many messages are kept; then it is full
 /// @param operator   where key 0 leads while the greeting is said
 public record Mailbox(
         String key,
@@ -24,7 +24,7 @@ public record Mailbox(
         Optional<Pin> pin,
         List<String> email,
         Optional<Seconds> maxMessage,
-        Optional<Integer> keep,
+        Optional<Integer> maxMessages,
         Optional<Destination> operator)
         implements PlanObject {
     public Mailbox {
@@ -61,10 +61,24 @@ public record Mailbox(
     }
 
     @Override
-    public List<Link> links() {
-        Link.Collector links = new Link.Collector();
-        links.ref(greetings.isEmpty() ? "greeting" : "greeting/always", greeting);
-        greetings.forEach((reason, said) -> links.ref("greeting/" + reason.word(), said));
-        return links.may("operator", operator).done();
+    public Mailbox over(Places places) {
+        String always = greetings.isEmpty() ? "greeting" : "always";
+        Places said = greetings.isEmpty() ? places : places.in("greeting");
+        Map<Reason, Ref> kept = new LinkedHashMap<>();
+        Optional<Ref> greets = said.ref(always, Role.SAYS, greeting, Kind.PROMPT);
+        greetings.forEach((reason, prompt) -> said.ref(reason.word(), Role.SAYS, Optional.of(prompt), Kind.PROMPT)
+                .ifPresent(one -> kept.put(reason, one)));
+        return new Mailbox(
+                places.key(key),
+                name,
+                note,
+                number,
+                greets,
+                kept,
+                pin,
+                email,
+                maxMessage,
+                maxMessages,
+                places.may("operator", operator));
     }
 }

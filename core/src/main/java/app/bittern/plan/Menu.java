@@ -8,7 +8,7 @@ import java.util.Optional;
 
 /// Says a prompt and waits for a key (auto attendant).
 ///
-/// @param interruptible whether a key counts while the prompt is being said
+/// @param bargeIn whether a key counts while the prompt is being said
 /// @param keyWait       how long a key is waited for after the prompt
 /// @param tries         how often it asks, 1 to 10
 /// @param noKey         said after a try without a key
@@ -22,8 +22,8 @@ public record Menu(
         Optional<String> name,
         Optional<String> note,
         Optional<String> number,
-        Optional<Ref> prompt,
-        boolean interruptible,
+        List<Ref> prompts,
+        boolean bargeIn,
         Seconds keyWait,
         int tries,
         Optional<Ref> noKey,
@@ -50,9 +50,19 @@ public record Menu(
         public OnKey {
             tags = List.copyOf(tags);
         }
+
+        OnKey over(Places places) {
+            return new OnKey(
+                    label,
+                    places.needsInMenu("to", to),
+                    language,
+                    tags,
+                    places.ref("say", Role.SAYS, say, Kind.PROMPT));
+        }
     }
 
     public Menu {
+        prompts = List.copyOf(prompts);
         keys = Collections.unmodifiableMap(new LinkedHashMap<>(keys));
         if (tries < 1 || tries > 10) {
             throw new IllegalArgumentException(tries + " tries: 1 to 10 are allowed");
@@ -75,14 +85,21 @@ public record Menu(
     }
 
     @Override
-    public List<Link> links() {
-        Link.Collector links = new Link.Collector()
-                .ref("prompt", prompt)
-                .ref("noKey/prompt", noKey)
-                .ref("wrongKey/prompt", wrongKey)
-                .needs("giveUp", giveUp);
-        keys.forEach((pressed, does) ->
-                links.needs("keys/" + pressed + "/to", does.to()).ref("keys/" + pressed + "/say", does.say()));
-        return links.done();
+    public Menu over(Places places) {
+        return new Menu(
+                places.key(key),
+                name,
+                note,
+                number,
+                places.refs("prompts", Role.SAYS, prompts, Kind.PROMPT),
+                bargeIn,
+                keyWait,
+                tries,
+                places.in("noKey").ref("prompt", Role.SAYS, noKey, Kind.PROMPT),
+                places.in("wrongKey").ref("prompt", Role.SAYS, wrongKey, Kind.PROMPT),
+                places.needsInMenu("giveUp", giveUp),
+                dialExtensions,
+                interDigit,
+                places.entries("keys", keys, (all, pressed, does) -> Optional.of(does.over(all.in(pressed)))));
     }
 }

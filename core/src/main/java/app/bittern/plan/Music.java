@@ -15,11 +15,7 @@ public record Music(String key, Optional<String> name, Optional<String> note, Li
     }
 
     @Override
-    public List<Link> links() {
-        Link.Collector links = new Link.Collector();
-        for (int index = 0; index < tracks.size(); index++) {
-            links.ref("tracks/" + index, tracks.get(index));
-        }
-        return links.done();
+    public Music over(Places places) {
+        return new Music(places.key(key), name, note, places.refs("tracks", Role.PLAYS, tracks, Kind.PROMPT));
     }
 }

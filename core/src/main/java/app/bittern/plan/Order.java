@@ -15,8 +15,8 @@ public enum Order {
     RANDOM,
     /// All together (queues only).
     EVERYONE,
-    /// Tier by tier, as listed within one (queues only).
-    TIERS;
+    /// Tier by rank, as listed within one (queues only).
+    BY_RANK;
 
     /// As the plan file writes it: `longest-idle`.
     public String word() {

@@ -8,12 +8,11 @@ import java.util.Optional;
 /// Where dialled outside numbers go.
 ///
 /// @param dialled  the patterns it takes
-/// @param category what a permission must hold for it
+/// @param category what a class of service must hold for it
 /// @param strip    digits taken away at the beginning, 0 to 15
 /// @param before   digits put before the rest
 /// @param trunks   tried in order
 /// @param callerId the number shown
-/// @param alarm    set off by every call
 public record Outbound(
         String key,
         Optional<String> name,
@@ -23,8 +22,7 @@ public record Outbound(
         int strip,
         Optional<String> before,
         List<Ref> trunks,
-        Optional<E164> callerId,
-        Optional<Ref> alarm)
+        Optional<E164> callerId)
         implements Aside {
     public Outbound {
         dialled = List.copyOf(dialled);
@@ -37,11 +35,16 @@ public record Outbound(
     }
 
     @Override
-    public List<Link> links() {
-        Link.Collector links = new Link.Collector();
-        for (int index = 0; index < trunks.size(); index++) {
-            links.ref("trunks/" + index, trunks.get(index));
-        }
-        return links.ref("alarm", alarm).done();
+    public Outbound over(Places places) {
+        return new Outbound(
+                places.key(key),
+                name,
+                note,
+                dialled,
+                category,
+                strip,
+                before,
+                places.refs("trunks", Role.BELONGS_TO, trunks, Kind.TRUNK),
+                callerId);
     }
 }

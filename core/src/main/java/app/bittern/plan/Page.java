@@ -27,11 +27,14 @@ public record Page(
     }
 
     @Override
-    public List<Link> links() {
-        Link.Collector links = new Link.Collector();
-        for (int index = 0; index < phones.size(); index++) {
-            links.ref("phones/" + index, phones.get(index));
-        }
-        return links.done();
+    public Page over(Places places) {
+        return new Page(
+                places.key(key),
+                name,
+                note,
+                number,
+                multicast,
+                address,
+                places.refs("phones", Role.RINGS, phones, Kind.EXTENSION));
     }
 }

@@ -2,6 +2,7 @@ package app.bittern.plan;
 
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -17,6 +18,7 @@ public final class Plan {
     private final Map<Class<?>, List<PlanObject>> byType = new LinkedHashMap<>();
     private final List<PlanObject> inOrder;
     private final Site site;
+    private volatile Map<Ref, List<Use>> uses = Map.of();
 
     private Plan(Map<Ref, PlanObject> objects) {
         this.objects = Collections.unmodifiableMap(objects);
@@ -76,21 +78,42 @@ public final class Plan {
         return find(ref).map(PlanObject::title).orElse(ref.toString());
     }
 
-    /// The places that refer to an object.
+    /// The places that refer to an object, in the order of the plan.
     public List<Use> uses(Ref target) {
-        return objects.values().stream()
-                .flatMap(object -> object.links().stream()
-                        .filter(link -> link.target().equals(Optional.of(target)))
-                        .map(link -> new Use(object.ref(), link.field())))
-                .toList();
+        return byTarget().getOrDefault(target, List.of());
+    }
+
+    /// All uses by what they name, found once for a plan; two who ask at once find the same.
+    private Map<Ref, List<Use>> byTarget() {
+        Map<Ref, List<Use>> known = uses;
+        if (known.isEmpty()) {
+            Map<Ref, List<Use>> found = new HashMap<>();
+            for (PlanObject object : inOrder) {
+                for (Slot slot : object.slots()) {
+                    slot.target()
+                            .ifPresent(ref -> found.computeIfAbsent(ref, r -> new ArrayList<>())
+                                    .add(new Use(object.ref(), slot)));
+                }
+            }
+            known = found;
+            uses = found;
+        }
+        return known;
     }
 
     /// A place that refers to an object.
-    public record Use(Ref object, String field) {}
+    public record Use(Ref object, Slot slot) {}
 
     /// The place of an object among all, or -1.
     public int index(Ref ref) {
-        return new ArrayList<>(objects.keySet()).indexOf(ref);
+        int index = 0;
+        for (PlanObject object : inOrder) {
+            if (object.ref().equals(ref)) {
+                return index;
+            }
+            index++;
+        }
+        return -1;
     }
 
     /// With the object in place of the one of the same reference, or added at the end.

@@ -4,7 +4,6 @@ import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.Collections;
 import java.util.LinkedHashMap;
-import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
@@ -83,7 +82,7 @@ public record Prompt(
     }
 
     @Override
-    public List<Link> links() {
-        return List.of();
+    public Prompt over(Places places) {
+        return new Prompt(places.key(key), name, note, music, scripts, sounds);
     }
 }

@@ -19,7 +19,7 @@ public record Recipients(
     }
 
     @Override
-    public List<Link> links() {
-        return List.of();
+    public Recipients over(Places places) {
+        return new Recipients(places.key(key), name, note, emails, texts);
     }
 }

@@ -6,7 +6,7 @@ import java.util.Optional;
 /// What names an object everywhere: its kind and its key, `ring-group/reception`.
 ///
 /// @param key lower-case words with hyphens; digits for an extension, E.164 for an inbound number
-public record Ref(Kind kind, String key) {
+public record Ref(Kind kind, String key) implements Filling {
     /// What is allowed as a key, as a refusal says it.
     public static final String ALLOWED_KEY =
             "lower-case letters and digits in words joined by hyphens, such as front-desk";
@@ -23,19 +23,19 @@ public record Ref(Kind kind, String key) {
 
     /// What is allowed as the key of an object of that kind.
     public static String allowedKey(Kind kind) {
-        return switch (kind) {
-            case NUMBER, CONTACT -> E164.ALLOWED;
-            case EXTENSION -> "the number of an extension, 1 to 15 digits";
-            default -> ALLOWED_KEY;
+        return switch (kind.keys()) {
+            case E164 -> E164.ALLOWED;
+            case DIGITS -> "the number of an extension, 1 to 15 digits";
+            case WORDS -> ALLOWED_KEY;
         };
     }
 
     /// Whether a text can be the key of an object of that kind.
     public static boolean sound(Kind kind, String key) {
-        return switch (kind) {
-            case NUMBER, CONTACT -> E164.parse(key).isPresent();
-            case EXTENSION -> !key.isEmpty() && key.length() <= MOST_DIGITS && digits(key);
-            default -> key.length() <= LONGEST && words(key);
+        return switch (kind.keys()) {
+            case E164 -> E164.parse(key).isPresent();
+            case DIGITS -> !key.isEmpty() && key.length() <= MOST_DIGITS && digits(key);
+            case WORDS -> key.length() <= LONGEST && words(key);
         };
     }
 
@@ -55,6 +55,12 @@ public record Ref(Kind kind, String key) {
             inWord = letter;
         }
         return inWord;
+    }
+
+    /// Itself.
+    @Override
+    public Optional<Ref> target() {
+        return Optional.of(this);
     }
 
     /// Reads what [#toString()] writes.

@@ -5,9 +5,9 @@ import java.util.Optional;
 
 /// Rings several phones together.
 ///
-/// @param prefix            put before the caller's name
+/// @param shownAs           put before the caller's name
 /// @param ringFor           how long it rings
-/// @param honourForwarding  whether a member's own `forward: always` is followed
+/// @param followForwarding  whether a member's own `forward: always` is followed
 /// @param noAnswer          where an unanswered call goes
 /// @param busy              where it goes when nobody rings and somebody is busy; as `noAnswer` where absent
 /// @param unreachable       where it goes when every phone is off; as `busy` where absent
@@ -16,10 +16,10 @@ public record RingGroup(
         Optional<String> name,
         Optional<String> note,
         Optional<String> number,
-        Optional<String> prefix,
+        Optional<String> shownAs,
         Seconds ringFor,
         List<Member> members,
-        boolean honourForwarding,
+        boolean followForwarding,
         Optional<Destination> noAnswer,
         Optional<Destination> busy,
         Optional<Destination> unreachable)
@@ -31,5 +31,21 @@ public record RingGroup(
     @Override
     public Ref ref() {
         return new Ref(Kind.RING_GROUP, key);
+    }
+
+    @Override
+    public RingGroup over(Places places) {
+        return new RingGroup(
+                places.key(key),
+                name,
+                note,
+                number,
+                shownAs,
+                ringFor,
+                places.items("members", members, (place, member) -> member.over(place)),
+                followForwarding,
+                places.needs("noAnswer", noAnswer),
+                places.may("busy", busy),
+                places.may("unreachable", unreachable));
     }
 }

@@ -1,25 +1,24 @@
 package app.bittern.plan;
 
 import app.bittern.number.E164;
-import java.util.List;
 import java.util.Optional;
 
 /// A rule that takes calls by called number, caller and time, and sends them on.
 ///
-/// @param during   the hours it is limited to
+/// @param holdsWhile the hours it is limited to
 /// @param to       where its calls go
 /// @param dress    how its calls are presented
-/// @param withheld what becomes of callers who withhold their number
+/// @param withheld where callers go who come without a number; as everyone where absent
 public record Route(
         String key,
         Optional<String> name,
         Optional<String> note,
         Called called,
         From caller,
-        Optional<During> during,
+        Optional<While> holdsWhile,
         Optional<Destination> to,
         Dress dress,
-        WithheldCallers withheld,
+        Optional<Destination> withheld,
         boolean enabled)
         implements PlanObject {
 
@@ -53,40 +52,35 @@ public record Route(
     }
 
     /// Hours and the state they must be in.
-    public record During(Ref hours, String state) {
+    public record While(Ref hours, String state) {
+        Optional<While> over(Places places, String field) {
+            return places.entry(field, Role.DECIDES_BY, hours, Kind.HOURS).map(ref -> new While(ref, state));
+        }
+
         @Override
         public String toString() {
             return hours + " " + state;
         }
     }
 
-    /// What becomes of callers who withhold their number.
-    public enum WithheldCallers {
-        ACCEPT,
-        ASK,
-        REJECT
-    }
-
     /// How a call is presented to those it rings.
     ///
-    /// @param prefix put before the caller's name
+    /// @param shownAs put before the caller's name
     /// @param ring   internal, external or priority
-    /// @param record always, never or inherit
+    /// @param record whether calls are recorded
     public record Dress(
-            Optional<String> prefix,
+            Optional<String> shownAs,
             Optional<String> ring,
-            Optional<String> volume,
-            Optional<Ref> music,
+            Optional<Ref> hears,
             Optional<String> language,
-            Optional<String> record) {
+            Optional<Boolean> record) {
         /// Presented as it is.
-        public static final Dress PLAIN = new Dress(
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty());
+        public static final Dress PLAIN =
+                new Dress(Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
+
+        Dress over(Places places) {
+            return new Dress(shownAs, ring, places.ref("hears", Role.PLAYS, hears, Kind.MUSIC), language, record);
+        }
     }
 
     @Override
@@ -95,11 +89,17 @@ public record Route(
     }
 
     @Override
-    public List<Link> links() {
-        return new Link.Collector()
-                .ref("during", during.map(During::hours))
-                .needs("to", to)
-                .ref("music", dress.music())
-                .done();
+    public Route over(Places places) {
+        return new Route(
+                places.key(key),
+                name,
+                note,
+                called,
+                caller,
+                holdsWhile.flatMap(hours -> hours.over(places, "while")),
+                places.needs("to", to),
+                dress.over(places),
+                places.may("withheld", withheld),
+                enabled);
     }
 }

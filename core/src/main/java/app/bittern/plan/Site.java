@@ -54,7 +54,7 @@ public record Site(
     }
 
     @Override
-    public List<Link> links() {
-        return List.of();
+    public Site over(Places places) {
+        return new Site(places.key(key), name, note, timeZone, country, languages, ringCycle, blocks);
     }
 }

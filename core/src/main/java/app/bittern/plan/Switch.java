@@ -7,20 +7,20 @@ import java.util.Optional;
 ///
 /// @param number    the code that turns it on to its next position, such as `*70`
 /// @param positions in order, such as `normal` and `sailings-off`
-/// @param live      the position it is in
+/// @param now      the position it is in
 public record Switch(
         String key,
         Optional<String> name,
         Optional<String> note,
         Optional<String> number,
         List<String> positions,
-        String live)
+        String now)
         implements Aside {
-    /// @throws IllegalArgumentException where it has no position, or the live one is none of them
+    /// @throws IllegalArgumentException where it has no position, or the now one is none of them
     public Switch {
         positions = List.copyOf(positions);
-        if (!positions.contains(live)) {
-            throw new IllegalArgumentException("the live position '" + live + "' is none of " + positions);
+        if (!positions.contains(now)) {
+            throw new IllegalArgumentException("the position now '" + now + "' is none of " + positions);
         }
     }
 
@@ -30,7 +30,7 @@ public record Switch(
     }
 
     @Override
-    public List<Link> links() {
-        return List.of();
+    public Switch over(Places places) {
+        return new Switch(places.key(key), name, note, number, positions, now);
     }
 }

@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /// A bench with the ending that is expected of it.
 ///
@@ -54,27 +55,55 @@ public record TestCall(
             Optional<String> by,
             Optional<Seconds> within) {}
 
+    private static final Kind[] REACHED =
+            Stream.of(Kind.values()).filter(Kind::routable).toArray(Kind[]::new);
+
+    private static Optional<String> phone(Places places, String place, String phone) {
+        return Ref.sound(Kind.EXTENSION, phone)
+                ? places.entry(place, Role.ABOUT, new Ref(Kind.EXTENSION, phone), Kind.EXTENSION)
+                        .map(Ref::key)
+                : Optional.of(phone);
+    }
+
+    private Map<String, String> phones(Places places) {
+        Map<String, String> all = new LinkedHashMap<>();
+        phones.forEach((phone, does) -> phone(places, phone, phone).ifPresent(kept -> all.put(kept, does)));
+        return all;
+    }
+
+    /// An object that is written as its reference; other texts, such as an outside number, name none.
+    private static Optional<String> object(Places places, String field, Optional<String> text) {
+        Optional<Ref> ref = text.flatMap(Ref::parse);
+        return ref.isEmpty()
+                ? text
+                : places.ref(field, Role.ABOUT, ref, Kind.ROUTE, REACHED).map(Ref::toString);
+    }
+
     @Override
     public Ref ref() {
         return new Ref(Kind.TEST_CALL, key);
     }
 
     @Override
-    public List<Link> links() {
-        Link.Collector links = new Link.Collector();
-        phones.keySet().stream()
-                .filter(phone -> Ref.sound(Kind.EXTENSION, phone))
-                .forEach(phone -> links.ref("phones/" + phone, new Ref(Kind.EXTENSION, phone)));
-        for (int index = 0; index < agents.size(); index++) {
-            if (Ref.sound(Kind.EXTENSION, agents.get(index))) {
-                links.ref("agents/" + index, new Ref(Kind.EXTENSION, agents.get(index)));
-            }
-        }
-        switches.keySet().forEach(ref -> links.ref("switches/" + ref, ref));
-        waiting.keySet().forEach(ref -> links.ref("waiting/" + ref, ref));
-        return links.ref("expect/reaches", expect.reaches())
-                .ref("expect/in", expect.in().flatMap(Ref::parse))
-                .ref("expect/by", expect.by().flatMap(Ref::parse))
-                .done();
+    public TestCall over(Places places) {
+        Places expected = places.in("expect");
+        return new TestCall(
+                places.key(key),
+                name,
+                note,
+                call,
+                from,
+                at,
+                keys,
+                phones(places.in("phones")),
+                places.byObject("switches", switches, Role.ABOUT, Takes.objects(Kind.SWITCH), Ref::toString),
+                places.each("agents", agents, TestCall::phone),
+                places.byObject("waiting", waiting, Role.ABOUT, Takes.objects(Kind.QUEUE, Kind.MAILBOX), Ref::toString),
+                new Expected(
+                        expected.ref("reaches", Role.ABOUT, expect.reaches(), Kind.ROUTE, REACHED),
+                        expect.ending(),
+                        object(expected, "in", expect.in()),
+                        object(expected, "by", expect.by()),
+                        expect.within()));
     }
 }

@@ -4,7 +4,6 @@ import app.bittern.hours.WeekRange;
 import java.math.BigDecimal;
 import java.util.Collections;
 import java.util.LinkedHashMap;
-import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
@@ -28,6 +27,10 @@ public record Traffic(
 
     /// How long calls last where nobody says.
     public static final Seconds TALK = new Seconds(180);
+
+    /// Where calls can last.
+    private static final Takes TALKED_IN = Takes.objects(
+            Kind.RING_GROUP, Kind.HUNT_GROUP, Kind.QUEUE, Kind.EXTENSION, Kind.CHAIN, Kind.MAILBOX, Kind.PAGE);
 
     public Traffic {
         numbers = Collections.unmodifiableMap(new LinkedHashMap<>(numbers));
@@ -95,11 +98,13 @@ public record Traffic(
     }
 
     @Override
-    public List<Link> links() {
-        Link.Collector links = new Link.Collector();
-        numbers.keySet().forEach(number -> links.ref("numbers/" + number.key(), number));
-        choices.keySet().forEach(menu -> links.ref("choices/" + menu, menu));
-        talk.keySet().forEach(object -> links.ref("talk/" + object, object));
-        return links.done();
+    public Traffic over(Places places) {
+        return new Traffic(
+                note,
+                places.byObject("numbers", numbers, Role.ABOUT, Takes.objects(Kind.NUMBER), Ref::key),
+                places.byObject("choices", choices, Role.ABOUT, Takes.objects(Kind.MENU), Ref::toString),
+                places.byObject("talk", talk, Role.ABOUT, TALKED_IN, Ref::toString),
+                talkElse,
+                patience);
     }
 }

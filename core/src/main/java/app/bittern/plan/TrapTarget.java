@@ -35,7 +35,7 @@ public record TrapTarget(
     }
 
     @Override
-    public List<Link> links() {
-        return List.of();
+    public TrapTarget over(Places places) {
+        return new TrapTarget(places.key(key), name, note, address, version, community, user, inform, sources);
     }
 }

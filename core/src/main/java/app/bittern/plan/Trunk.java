@@ -1,7 +1,6 @@
 package app.bittern.plan;
 
 import app.bittern.number.Delivers;
-import java.util.List;
 import java.util.Optional;
 
 /// A line to the network.
@@ -16,7 +15,7 @@ public record Trunk(String key, Optional<String> name, Optional<String> note, in
     }
 
     @Override
-    public List<Link> links() {
-        return List.of();
+    public Trunk over(Places places) {
+        return new Trunk(places.key(key), name, note, channels, delivers);
     }
 }

@@ -2,6 +2,7 @@ package app.bittern.call;
 
 import static app.bittern.Plans.MAIN;
 import static app.bittern.Plans.announcement;
+import static app.bittern.Plans.branch;
 import static app.bittern.Plans.extension;
 import static app.bittern.Plans.group;
 import static app.bittern.Plans.hours;
@@ -10,7 +11,6 @@ import static app.bittern.Plans.menu;
 import static app.bittern.Plans.none;
 import static app.bittern.Plans.prompt;
 import static app.bittern.Plans.route;
-import static app.bittern.Plans.split;
 import static app.bittern.Plans.to;
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -58,10 +58,10 @@ class TraceTest {
     }
 
     /// P = 12 s (30 words), W = 5 s, 3 tries, S = 2 s (5 words), B = 4 s (10 words).
-    private static Plan menuPlan(boolean interruptible) {
+    private static Plan menuPlan(boolean bargeIn) {
         return to(
                 "menu/front",
-                menu("front", interruptible, true, "hang-up", "1", "mailbox/one", "7", "repeat", "9", "back"),
+                menu("front", bargeIn, true, "hang-up", "1", "mailbox/one", "7", "repeat", "9", "back"),
                 mailbox("one"),
                 extension("2014", none()),
                 prompt("ask", 30),
@@ -199,11 +199,11 @@ class TraceTest {
     @Test
     void aRoundWithoutTimeOrChoiceIsEndlessAtOnceAndOneWithTimeAfter200Steps() {
         Plan still = to(
-                "split/a",
+                "branch/a",
                 hours("h", "always"),
-                split("a", "h", "always", "split/b"),
-                split("b", "h", "always", "split/a"));
-        assertThat(ends(still, "")).isEqualTo("lost split/a endless 0");
+                branch("a", "h", "always", "branch/b"),
+                branch("b", "h", "always", "branch/a"));
+        assertThat(ends(still, "")).isEqualTo("lost branch/a endless 0");
         Plan slow = to("announcement/a", announcement("a", "ask", "announcement/a"), prompt("ask", 5));
         assertThat(trace(slow, "").steps()).hasSize(Tracer.MOST_STEPS);
         assertThat(ends(slow, "")).isEqualTo("lost announcement/a endless " + 2 * 199);
@@ -244,8 +244,7 @@ class TraceTest {
     @Test
     void amongEqualsTheOneWithHoursComesFirstAndNoRouteIsUnmatched() {
         Plan plan = to("mailbox/any", mailbox("any"), mailbox("day"), hours("h", "day: Mon-Fri 08:00-18:00", "night"));
-        Route.During day =
-                new Route.During(app.bittern.plan.Ref.parse("hours/h").orElseThrow(), "day");
+        Route.While day = new Route.While(app.bittern.plan.Ref.parse("hours/h").orElseThrow(), "day");
         Plan both =
                 plan.with(route("day", new Route.Called.Any(), new Route.From.Any(), Optional.of(day), "mailbox/day"));
         assertThat(ends(both, "")).isEqualTo("message mailbox/day 0");

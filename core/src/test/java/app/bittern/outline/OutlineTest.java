@@ -2,6 +2,7 @@ package app.bittern.outline;
 
 import static app.bittern.Plans.MAIN;
 import static app.bittern.Plans.announcement;
+import static app.bittern.Plans.branch;
 import static app.bittern.Plans.extension;
 import static app.bittern.Plans.group;
 import static app.bittern.Plans.hours;
@@ -9,12 +10,12 @@ import static app.bittern.Plans.mailbox;
 import static app.bittern.Plans.menu;
 import static app.bittern.Plans.none;
 import static app.bittern.Plans.prompt;
-import static app.bittern.Plans.split;
 import static app.bittern.Plans.to;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.bittern.RandomPlans;
 import app.bittern.plan.Plan;
+import app.bittern.plan.Pointer;
 import app.bittern.plan.Ref;
 import java.util.List;
 import java.util.Optional;
@@ -33,9 +34,9 @@ class OutlineTest {
     @Test
     void theWholeCallIsReadFromTopToBottom() {
         Plan plan = to(
-                "split/open",
+                "branch/open",
                 hours("terminal", "open: Mon-Fri 08:00-17:00", "closed"),
-                split("open", "terminal", "open", "menu/front", "closed", "announcement/closed"),
+                branch("open", "terminal", "open", "menu/front", "closed", "announcement/closed"),
                 menu("front", true, false, "ring-group/desk", "1", "ring-group/desk", "7", "repeat"),
                 group("desk", 20, "mailbox/desk", "2001"),
                 announcement("closed", "ask", "mailbox/desk"),
@@ -49,7 +50,7 @@ class OutlineTest {
         assertThat(Outline.of(plan, MAIN).stream().map(OutlineTest::text))
                 .containsExactly(
                         "0-0 Main line +44 1632 960100 from anyone by route main",
-                        "  0-0 split open open Mon-Fri 08:00-17:00",
+                        "  0-0 branch open open Mon-Fri 08:00-17:00",
                         "    0-0 open: menu front says “"
                                 + words.substring(0, 32).strip() + "…” 4 s 3 tries 5 s for a key",
                         "      0-31 1 ring group desk rings 20 s (7 rings) at 2001",
@@ -68,7 +69,7 @@ class OutlineTest {
         Row hole = Outline.of(plan, MAIN).getLast();
         assertThat(text(hole)).endsWith("mailbox/gone lost: nothing is there");
         assertThat(hole.field())
-                .contains(new Row.Place(Ref.parse("ring-group/desk").orElseThrow(), "noAnswer"));
+                .contains(new Row.Place(Ref.parse("ring-group/desk").orElseThrow(), Pointer.of("noAnswer")));
         assertThat(hole.parts())
                 .anyMatch(part -> part.edit().map(Part.Edit::value).equals(Optional.of("mailbox/gone")));
     }

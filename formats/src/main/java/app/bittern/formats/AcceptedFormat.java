@@ -2,6 +2,7 @@ package app.bittern.formats;
 
 import app.bittern.plan.Accepted;
 import app.bittern.plan.Kind;
+import app.bittern.plan.Pointer;
 import app.bittern.plan.Ref;
 import java.util.Optional;
 
@@ -17,7 +18,7 @@ final class AcceptedFormat implements KindFormat<Accepted> {
                 fields.text("note"),
                 fields.needed("finding", fields.text("finding"), "the code of a finding, such as prompt-language", ""),
                 fields.needed("object", about, ALLOWED_OBJECT, new Ref(Kind.QUEUE, "none")),
-                fields.text("field"),
+                fields.read("field", Pointer.ALLOWED, Pointer::parse),
                 fields.needed("says", fields.text("says"), "what the finding says", ""),
                 fields.needed("reason", fields.text("reason"), "why it is left as it is", "")));
     }

@@ -29,7 +29,7 @@ final class AlarmFormat implements KindFormat<Alarm> {
                                 .findFirst())
                         .orElse(Alarm.Severity.WARNING),
                 fields.inner("on").flatMap(AlarmFormat::on),
-                fields.read("during", RouteFormat.ALLOWED_DURING, RouteFormat::during),
+                fields.read("while", RouteFormat.ALLOWED_WHILE, RouteFormat::hoursAndState),
                 fields.inner("email").map(AlarmFormat::email),
                 fields.inner("text").map(AlarmFormat::text),
                 fields.inner("page").map(AlarmFormat::page),
@@ -82,7 +82,6 @@ final class AlarmFormat implements KindFormat<Alarm> {
         Alarm.PageOut page = new Alarm.PageOut(
                 fields.ref("say", Kind.PROMPT),
                 fields.ref("over", Kind.PAGE),
-                fields.extension("as"),
                 fields.integer("times", 1, 10).orElse(1));
         fields.done();
         return page;
@@ -95,7 +94,7 @@ final class AlarmFormat implements KindFormat<Alarm> {
                 .text("note", alarm.note())
                 .text("severity", alarm.severity().word());
         alarm.on().ifPresent(on -> written.fields("on", on(on)));
-        written.text("during", alarm.during());
+        written.text("while", alarm.holdsWhile());
         alarm.email()
                 .ifPresent(email -> written.fields(
                         "email",
@@ -112,7 +111,6 @@ final class AlarmFormat implements KindFormat<Alarm> {
                         new Writing()
                                 .text("say", page.say())
                                 .text("over", page.over())
-                                .text("as", page.as().map(Ref::key))
                                 .integer("times", page.times())));
         return written.texts("traps", alarm.traps().stream().map(Ref::key).toList())
                 .text("notAgainFor", alarm.notAgainFor());

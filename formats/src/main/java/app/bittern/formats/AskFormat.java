@@ -44,7 +44,7 @@ final class AskFormat implements KindFormat<Ask> {
                 name,
                 note,
                 fields.dialled("number"),
-                fields.ref("prompt", Kind.PROMPT),
+                fields.refs("prompts", Kind.PROMPT),
                 digits.fewest(),
                 digits.most(),
                 fields.duration("keyWait").orElse(KEY_WAIT),
@@ -63,7 +63,7 @@ final class AskFormat implements KindFormat<Ask> {
                 .text("name", ask.name())
                 .text("note", ask.note())
                 .text("number", ask.number())
-                .text("prompt", ask.prompt());
+                .texts("prompts", ask.prompts());
         if (ask.fewest() == ask.most()) {
             written.integer("digits", ask.most());
         } else {

@@ -24,10 +24,10 @@ final class ChainFormat implements KindFormat<Chain> {
         Optional<Destination> ring = fields.read(
                 "ring", Chain.Stage.ALLOWED, text -> Destination.parse(text).filter(Chain.Stage::rings));
         Seconds time = fields.duration("for").orElse(TIME);
-        boolean confirm = fields.flag("confirm", false);
+        boolean keyToTake = fields.flag("keyToTake", false);
         fields.needed("ring", ring, Chain.Stage.ALLOWED, new Destination.HangUp());
         fields.done();
-        return ring.map(target -> new Chain.Stage(target, time, confirm));
+        return ring.map(target -> new Chain.Stage(target, time, keyToTake));
     }
 
     @Override
@@ -42,7 +42,7 @@ final class ChainFormat implements KindFormat<Chain> {
                                 .map(stage -> new Writing()
                                         .text("ring", stage.ring())
                                         .text("for", stage.time())
-                                        .flag("confirm", stage.confirm(), false)
+                                        .flag("keyToTake", stage.keyToTake(), false)
                                         .done())
                                 .toList())
                 .text("then", chain.then());

@@ -4,6 +4,7 @@ import app.bittern.compare.Comparison;
 import app.bittern.compare.Difference;
 import app.bittern.compare.ObjectChanges;
 import app.bittern.plan.Plan;
+import app.bittern.plan.Pointer;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -69,8 +70,8 @@ public final class ComparisonJson {
     private static List<ObjectNode> fields(ObjectChanges.Changed changed) {
         Map<String, JsonNode> before = new LinkedHashMap<>();
         Map<String, JsonNode> after = new LinkedHashMap<>();
-        leaves("", ObjectJson.write(changed.before()), before);
-        leaves("", ObjectJson.write(changed.after()), after);
+        leaves(Pointer.WHOLE, ObjectJson.write(changed.before()), before);
+        leaves(Pointer.WHOLE, ObjectJson.write(changed.after()), after);
         Set<String> names = new LinkedHashSet<>(before.keySet());
         names.addAll(after.keySet());
         JsonNode none = JsonNodeFactory.instance.nullNode();
@@ -87,19 +88,17 @@ public final class ComparisonJson {
                 .toList();
     }
 
-    /// Every value that is not a map, by its field.
-    private static void leaves(String field, JsonNode json, Map<String, JsonNode> leaves) {
+    /// Every value that is not a map, by its address.
+    private static void leaves(Pointer at, JsonNode json, Map<String, JsonNode> leaves) {
         boolean listOfMaps = json.isArray() && json.size() > 0 && json.get(0).isObject();
         if (json.isObject()) {
-            json.properties()
-                    .forEach(inner -> leaves(
-                            field.isEmpty() ? inner.getKey() : field + "/" + inner.getKey(), inner.getValue(), leaves));
+            json.properties().forEach(inner -> leaves(at.to(inner.getKey()), inner.getValue(), leaves));
         } else if (listOfMaps) {
             for (int index = 0; index < json.size(); index++) {
-                leaves(field + "/" + index, json.get(index), leaves);
+                leaves(at.to(index), json.get(index), leaves);
             }
         } else {
-            leaves.put(field, json);
+            leaves.put(at.toString(), json);
         }
     }
 }

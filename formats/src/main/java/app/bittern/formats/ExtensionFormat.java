@@ -28,13 +28,12 @@ final class ExtensionFormat implements KindFormat<Extension> {
                 fields.inner("forward").map(ExtensionFormat::forward).orElse(Extension.Forward.NONE),
                 fields.ref("mailbox", Kind.MAILBOX),
                 fields.read(
-                        "permission",
-                        "the key of a permission, such as staff",
-                        text -> Ref.sound(Kind.PERMISSION, text)
-                                ? Optional.of(new Ref(Kind.PERMISSION, text))
+                        "classOfService",
+                        "the key of a class of service, such as staff",
+                        text -> Ref.sound(Kind.CLASS_OF_SERVICE, text)
+                                ? Optional.of(new Ref(Kind.CLASS_OF_SERVICE, text))
                                 : Optional.empty()),
-                fields.parsed("languages", SiteFormat.ALLOWED_LANGUAGE, SiteFormat::language),
-                fields.text("pickupGroup")));
+                fields.parsed("languages", SiteFormat.ALLOWED_LANGUAGE, SiteFormat::language)));
     }
 
     private static Extension.Forward forward(Reading fields) {
@@ -67,8 +66,7 @@ final class ExtensionFormat implements KindFormat<Extension> {
                                 .text("noAnswer", extension.forward().noAnswer())
                                 .text("unreachable", extension.forward().unreachable()))
                 .text("mailbox", extension.mailbox())
-                .text("permission", extension.permission().map(Ref::key))
-                .texts("languages", extension.languages())
-                .text("pickupGroup", extension.pickupGroup());
+                .text("classOfService", extension.classOfService().map(Ref::key))
+                .texts("languages", extension.languages());
     }
 }

@@ -7,6 +7,7 @@ import app.bittern.finding.Finding;
 import app.bittern.finding.Severity;
 import app.bittern.plan.Kind;
 import app.bittern.plan.Plan;
+import app.bittern.plan.Pointer;
 import java.util.List;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.JsonNodeFactory;
@@ -24,7 +25,7 @@ public final class FindingsJson {
             one.put("code", finding.code());
             one.put("severity", finding.severity().word());
             one.put("object", finding.object().toString());
-            finding.field().ifPresent(field -> one.put("field", field));
+            finding.field().ifPresent(field -> one.put("field", field.toString()));
             one.put("says", finding.says());
             if (!finding.calls().isEmpty()) {
                 ArrayNode calls = one.putArray("calls");
@@ -109,7 +110,7 @@ public final class FindingsJson {
                     .put(
                             "finding/v1",
                             finding.code() + " " + finding.object() + " "
-                                    + finding.field().orElse(""));
+                                    + finding.field().map(Pointer::toString).orElse(""));
         }
         return log;
     }

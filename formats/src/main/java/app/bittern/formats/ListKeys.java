@@ -45,7 +45,9 @@ final class ListKeys {
     private static String named(Kind kind, Map<String, Node> fields) {
         return kind == Kind.ACCEPTED
                 ? text(fields, "finding") + " " + text(fields, "object") + " " + text(fields, "field")
-                : fields.containsKey("name") ? text(fields, "name") : kind.word();
+                : kind == Kind.AGENT_NOTE
+                        ? text(fields, "for")
+                        : fields.containsKey("name") ? text(fields, "name") : kind.word();
     }
 
     private static String text(Map<String, Node> fields, String field) {
@@ -56,7 +58,22 @@ final class ListKeys {
         return kind == Kind.CONTACT ? NUMBER : KEY;
     }
 
-    static Node.Fields write(PlanObject object) {
+    /// The fields of an item; a pause reason may be written as its name alone.
+    static Node whole(Kind kind, Node item) {
+        return kind == Kind.PAUSE_REASON && item instanceof Node.Scalar name && name.type() == Node.Type.TEXT
+                ? new Node.Fields(Map.of("name", name), Map.of(), item.place())
+                : item;
+    }
+
+    static Node write(PlanObject object) {
+        Node.Fields fields = written(object);
+        Optional<Node> alone = Optional.ofNullable(fields.nodes().get("name"))
+                .filter(name -> object.ref().kind() == Kind.PAUSE_REASON
+                        && fields.nodes().size() == 1);
+        return alone.orElse(fields);
+    }
+
+    private static Node.Fields written(PlanObject object) {
         Map<String, Node> fields = new LinkedHashMap<>();
         String key = object.ref().key();
         Map<String, Node> body = Formats.write(object).nodes();

@@ -40,7 +40,7 @@ final class MailboxFormat implements KindFormat<Mailbox> {
                 fields.read("pin", Pin.ALLOWED, text -> Pin.parse(text, new Ref(Kind.MAILBOX, key))),
                 fields.parsed("email", RecipientsFormat.ALLOWED_EMAIL, RecipientsFormat::email),
                 fields.duration("maxMessage"),
-                fields.integer("keep", 1, 100_000),
+                fields.integer("maxMessages", 1, 100_000),
                 fields.destination("operator", false)));
     }
 
@@ -70,7 +70,7 @@ final class MailboxFormat implements KindFormat<Mailbox> {
         return written.text("pin", mailbox.pin())
                 .texts("email", mailbox.email())
                 .text("maxMessage", mailbox.maxMessage())
-                .integer("keep", mailbox.keep())
+                .integer("maxMessages", mailbox.maxMessages())
                 .text("operator", mailbox.operator());
     }
 }

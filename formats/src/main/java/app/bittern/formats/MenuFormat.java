@@ -20,8 +20,8 @@ final class MenuFormat implements KindFormat<Menu> {
                 fields.text("name"),
                 fields.text("note"),
                 fields.dialled("number"),
-                fields.ref("prompt", Kind.PROMPT),
-                fields.flag("interruptible", true),
+                fields.refs("prompts", Kind.PROMPT),
+                fields.flag("bargeIn", true),
                 fields.duration("keyWait").orElse(KEY_WAIT),
                 fields.integer("tries", 1, 10).orElse(TRIES),
                 said(fields, "noKey"),
@@ -76,8 +76,8 @@ final class MenuFormat implements KindFormat<Menu> {
                 .text("name", menu.name())
                 .text("note", menu.note())
                 .text("number", menu.number())
-                .text("prompt", menu.prompt())
-                .flag("interruptible", menu.interruptible(), true)
+                .texts("prompts", menu.prompts())
+                .flag("bargeIn", menu.bargeIn(), true)
                 .text("keyWait", menu.keyWait())
                 .integer("tries", menu.tries())
                 .fields("noKey", new Writing().text("prompt", menu.noKey()))

@@ -17,14 +17,13 @@ final class OutboundFormat implements KindFormat<Outbound> {
                 fields.parsed("dialled", DialPattern.ALLOWED, DialPattern::parse),
                 fields.needed(
                         "category",
-                        fields.read("category", PermissionFormat.ALLOWED, PermissionFormat::category),
-                        PermissionFormat.ALLOWED,
+                        fields.read("category", ClassOfServiceFormat.ALLOWED, ClassOfServiceFormat::category),
+                        ClassOfServiceFormat.ALLOWED,
                         "national"),
                 fields.integer("strip", 0, 15).orElse(0),
                 fields.dialled("before"),
                 fields.keys("trunks", Kind.TRUNK),
-                fields.e164("callerId"),
-                fields.ref("alarm", Kind.ALARM)));
+                fields.e164("callerId")));
     }
 
     @Override
@@ -39,7 +38,6 @@ final class OutboundFormat implements KindFormat<Outbound> {
         }
         return written.text("before", outbound.before())
                 .texts("trunks", outbound.trunks().stream().map(Ref::key).toList())
-                .text("callerId", outbound.callerId())
-                .text("alarm", outbound.alarm());
+                .text("callerId", outbound.callerId());
     }
 }

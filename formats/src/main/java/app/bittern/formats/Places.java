@@ -1,8 +1,8 @@
 package app.bittern.formats;
 
 import app.bittern.plan.Kind;
+import app.bittern.plan.Pointer;
 import app.bittern.plan.Ref;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -24,13 +24,13 @@ public final class Places {
 
     /// Where a field of an object stands; where it is absent, the innermost that is there.
     ///
-    /// @param field as the plan file nests it: `keys/3/to`; empty for the object itself
-    public Optional<Place> of(Ref ref, Optional<String> field) {
+    /// @param field the place in the object; empty for the object itself
+    public Optional<Place> of(Ref ref, Optional<Pointer> field) {
         Optional<Node> section = root.flatMap(node -> child(node, ref.kind().section()));
         Optional<Node.Place> place = section.flatMap(node -> object(node, ref));
         Optional<Node> node = section.flatMap(one -> body(one, ref));
         if (field.isPresent() && node.isPresent()) {
-            for (String name : names(node.get(), field.get())) {
+            for (String name : field.get().steps()) {
                 Optional<Node> inner = node.flatMap(one -> child(one, name));
                 if (inner.isEmpty()) {
                     break;
@@ -40,23 +40,6 @@ public final class Places {
             }
         }
         return place.filter(at -> at.line() > 0).map(at -> new Place(at.line(), at.column()));
-    }
-
-    /// The names on the way to a field; a name with a slash, such as that of a menu, is one.
-    private static List<String> names(Node node, String field) {
-        List<String> names = new ArrayList<>();
-        String rest = field;
-        Optional<Node> at = Optional.of(node);
-        while (!rest.isEmpty()) {
-            String whole = rest;
-            boolean known = at.flatMap(one -> child(one, whole)).isPresent();
-            int slash = known ? -1 : rest.indexOf('/');
-            String name = slash < 0 ? rest : rest.substring(0, slash);
-            rest = slash < 0 ? "" : rest.substring(slash + 1);
-            at = at.flatMap(one -> child(one, name));
-            names.add(name);
-        }
-        return names;
     }
 
     private static Optional<Node.Place> object(Node section, Ref ref) {
@@ -72,6 +55,7 @@ public final class Places {
             case LIST ->
                 section instanceof Node.Items(List<Node> nodes, Node.Place place)
                         ? nodes.stream()
+                                .map(node -> ListKeys.whole(ref.kind(), node))
                                 .filter(node -> node instanceof Node.Fields fields
                                         && ListKeys.of(ref.kind(), fields, "", new Problems())
                                                 .key()

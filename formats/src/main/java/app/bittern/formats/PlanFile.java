@@ -10,8 +10,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
-/// The plan file: `bittern: 1`, the site, and a section for each kind, in YAML or JSON.
+/// The plan file: `bittern: 2`, the site, and a section for each kind, in YAML or JSON.
 public final class PlanFile {
+    /// The version that is read and written.
+    public static final int VERSION = 2;
+
     private static final String VERSION_FIELD = "bittern";
 
     private PlanFile() {}
@@ -44,7 +47,11 @@ public final class PlanFile {
         if (!(root instanceof Node.Fields)) {
             return;
         }
-        file.needed(VERSION_FIELD, file.integer(VERSION_FIELD, 1, 1), "bittern: 1, the version of the plan file", 1);
+        file.needed(
+                VERSION_FIELD,
+                file.integer(VERSION_FIELD, VERSION, VERSION),
+                "bittern: 2, the version of the plan file",
+                VERSION);
         Optional<Node> site = file.node(Kind.SITE.section());
         file.needed(
                 Kind.SITE.section(),
@@ -135,7 +142,8 @@ public final class PlanFile {
     /// Objects that hold what makes their key: a contact its number, a test call its name.
     private static void list(Kind kind, Reading file, List<PlanObject> objects, Map<String, Ref> numbers) {
         Map<String, Integer> taken = new LinkedHashMap<>();
-        file.items(kind.section(), (node, where) -> {
+        file.items(kind.section(), (given, where) -> {
+            Node node = ListKeys.whole(kind, given);
             if (!(node instanceof Node.Fields fields)) {
                 file.problems().add(node, where, "a map of fields");
                 return Optional.empty();
@@ -168,7 +176,7 @@ public final class PlanFile {
     /// Sections in the order in which their kinds first stand in the plan, objects in the order of the plan.
     private static Node.Fields node(Plan plan) {
         Map<String, Node> sections = new LinkedHashMap<>();
-        sections.put(VERSION_FIELD, Node.Scalar.integer(1));
+        sections.put(VERSION_FIELD, Node.Scalar.integer(VERSION));
         Map<String, Node> site = new LinkedHashMap<>();
         site.put("key", Node.Scalar.text(plan.site().key()));
         site.putAll(Formats.write(plan.site()).nodes());

@@ -12,7 +12,7 @@ public final class PlanSchema {
     /// The schema as JSON text.
     public static String json() {
         Shape file = new Shape().is("object");
-        file.field("bittern").between(0, 1);
+        file.field("bittern").between(PlanFile.VERSION, PlanFile.VERSION);
         file.needs("bittern");
         file.needs(Kind.SITE.section());
         for (Kind kind : Kind.values()) {
@@ -34,7 +34,10 @@ public final class PlanSchema {
 
     private static void fields(Kind kind, Shape shape) {
         Reading noting = Reading.noting(shape);
-        if (kind == Kind.SITE || kind == Kind.TEST_CALL || kind == Kind.ACCEPTED) {
+        if (kind == Kind.PAUSE_REASON) {
+            shape.is("string");
+        }
+        if (kind == Kind.SITE || (kind.form() == Kind.Form.LIST && kind != Kind.CONTACT)) {
             noting.plain("key", Ref.allowedKey(kind), Optional::of);
         }
         if (kind == Kind.SITE) {
@@ -49,10 +52,10 @@ public final class PlanSchema {
     }
 
     private static String sample(Kind kind) {
-        return switch (kind) {
-            case NUMBER, CONTACT -> "+441632960100";
-            case EXTENSION -> "2001";
-            default -> "x";
+        return switch (kind.keys()) {
+            case E164 -> "+441632960100";
+            case DIGITS -> "2001";
+            case WORDS -> "x";
         };
     }
 }

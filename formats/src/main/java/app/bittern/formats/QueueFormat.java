@@ -29,56 +29,54 @@ final class QueueFormat implements KindFormat<Queue> {
                 fields.dialled("number"),
                 HuntGroupFormat.order(fields, List.of(Order.values())).orElse(Order.LONGEST_IDLE),
                 fields.list("agents", QueueFormat::agent),
-                fields.dialled("loginCode"),
-                fields.dialled("logoutCode"),
                 fields.duration("ringEach").orElse(RING_EACH),
-                fields.duration("retryAfter").orElse(NONE),
+                fields.duration("pauseBetweenRounds").orElse(NONE),
                 fields.duration("wrapUp").orElse(NONE),
                 fields.duration("maxWait"),
-                fields.integer("capacity", 1, 9999),
+                fields.integer("longestLine", 1, 9999),
                 fields.integer("precedence", 0, 100).orElse(0),
                 fields.inner("noAgents").map(QueueFormat::noAgents).orElse(Queue.NoAgents.WAIT),
                 fields.destination("overflow", false),
                 fields.destination("full", false),
-                fields.ref("entry", Kind.PROMPT),
-                fields.ref("music", Kind.MUSIC),
-                fields.list("during", QueueFormat::during),
-                fields.ref("whisper", Kind.PROMPT),
+                fields.ref("onJoining", Kind.PROMPT),
+                fields.ref("hears", Kind.MUSIC),
+                fields.list("meanwhile", QueueFormat::meanwhile),
+                fields.ref("tellAgent", Kind.PROMPT),
                 fields.read("serviceLevel", ALLOWED_LEVEL, QueueFormat::level),
                 fields.duration("abandonedAfter"),
-                fields.duration("lastAgentFirst"),
-                fields.oneOf("record", RouteFormat.RECORD)));
+                fields.duration("sameAgentWithin"),
+                fields.flag("record")));
     }
 
     private static Optional<Queue.Agent> agent(Reading fields) {
         Optional<Ref> extension = fields.extension("extension");
         boolean byPhone =
                 fields.oneOf("login", PHONE).filter(PHONE.getFirst()::equals).isPresent();
-        int tier = fields.integer("tier", 1, 20).orElse(1);
-        Seconds after = fields.duration("after").orElse(NONE);
+        int rank = fields.integer("rank", 1, 20).orElse(1);
+        Seconds joinsAfter = fields.duration("joinsAfter").orElse(NONE);
         fields.needed(
                 "extension",
                 extension,
                 "an agent such as { extension: \"2010\", login: by-phone }",
                 new Ref(Kind.EXTENSION, "0"));
         fields.done();
-        return extension.map(ref -> new Queue.Agent(ref, byPhone, tier, after));
+        return extension.map(ref -> new Queue.Agent(ref, byPhone, rank, joinsAfter));
     }
 
     private static Queue.NoAgents noAgents(Reading fields) {
         Queue.NoAgents none = new Queue.NoAgents(
-                fields.oneOf("joining", List.of("allow", "refuse"))
+                fields.oneOf("newCallers", List.of("let-in", "refuse"))
                         .filter("refuse"::equals)
                         .isPresent(),
-                fields.oneOf("waiting", List.of("stay", "leave"))
-                        .filter("leave"::equals)
+                fields.oneOf("waitingCallers", List.of("keep", "move"))
+                        .filter("move"::equals)
                         .isPresent(),
                 fields.destination("to", false));
         fields.done();
         return none;
     }
 
-    private static Optional<Queue.During> during(Reading fields) {
+    private static Optional<Queue.Meanwhile> meanwhile(Reading fields) {
         Optional<Seconds> at = fields.duration("at");
         Optional<Seconds> every = fields.read(
                 "every",
@@ -96,7 +94,7 @@ final class QueueFormat implements KindFormat<Queue> {
         if ((to.isPresent() || callback) && key.isEmpty() && fields.given("key").isEmpty()) {
             fields.refusedWhole("a key with what it leads to, such as { at: 2m, offer: callback, key: \"2\" }");
         }
-        return Optional.of(new Queue.During(at, every, say, key, to, callback));
+        return Optional.of(new Queue.Meanwhile(at, every, say, key, to, callback));
     }
 
     private static Optional<Queue.Said> said(String text) {
@@ -123,13 +121,11 @@ final class QueueFormat implements KindFormat<Queue> {
                 .text("number", queue.number())
                 .text("order", queue.order().word())
                 .items("agents", queue.agents().stream().map(QueueFormat::agent).toList())
-                .text("loginCode", queue.loginCode())
-                .text("logoutCode", queue.logoutCode())
                 .text("ringEach", queue.ringEach())
-                .duration("retryAfter", queue.retryAfter(), NONE)
+                .duration("pauseBetweenRounds", queue.pauseBetweenRounds(), NONE)
                 .duration("wrapUp", queue.wrapUp(), NONE)
                 .text("maxWait", queue.maxWait())
-                .integer("capacity", queue.capacity());
+                .integer("longestLine", queue.longestLine());
         if (queue.precedence() != 0) {
             written.integer("precedence", queue.precedence());
         }
@@ -138,16 +134,16 @@ final class QueueFormat implements KindFormat<Queue> {
         }
         return written.text("overflow", queue.overflow())
                 .text("full", queue.full())
-                .text("entry", queue.entry())
-                .text("music", queue.music())
+                .text("onJoining", queue.onJoining())
+                .text("hears", queue.hears())
                 .items(
-                        "during",
-                        queue.during().stream().map(QueueFormat::during).toList())
-                .text("whisper", queue.whisper())
+                        "meanwhile",
+                        queue.meanwhile().stream().map(QueueFormat::meanwhile).toList())
+                .text("tellAgent", queue.tellAgent())
                 .text("serviceLevel", queue.serviceLevel())
                 .text("abandonedAfter", queue.abandonedAfter())
-                .text("lastAgentFirst", queue.lastAgentFirst())
-                .text("record", queue.recording());
+                .text("sameAgentWithin", queue.sameAgentWithin())
+                .flag("record", queue.recording());
     }
 
     private static Node.Fields agent(Queue.Agent agent) {
@@ -155,20 +151,20 @@ final class QueueFormat implements KindFormat<Queue> {
         if (agent.byPhone()) {
             written.text("login", PHONE.getFirst());
         }
-        if (agent.tier() != 1) {
-            written.integer("tier", agent.tier());
+        if (agent.rank() != 1) {
+            written.integer("rank", agent.rank());
         }
-        return written.duration("after", agent.after(), NONE).done();
+        return written.duration("joinsAfter", agent.joinsAfter(), NONE).done();
     }
 
     private static Writing noAgents(Queue.NoAgents none) {
         return new Writing()
-                .text("joining", none.refuseJoining() ? "refuse" : "allow")
-                .text("waiting", none.leaveWaiting() ? Optional.of("leave") : Optional.empty())
+                .text("newCallers", none.refuseNew() ? "refuse" : "let-in")
+                .text("waitingCallers", none.moveWaiting() ? Optional.of("move") : Optional.empty())
                 .text("to", none.to());
     }
 
-    private static Node.Fields during(Queue.During item) {
+    private static Node.Fields meanwhile(Queue.Meanwhile item) {
         return new Writing()
                 .text("at", item.at())
                 .text("every", item.every())

@@ -282,17 +282,19 @@ final class Reading {
     }
 
     boolean flag(String field, boolean otherwise) {
+        return flag(field).orElse(otherwise);
+    }
+
+    Optional<Boolean> flag(String field) {
         note(field).is("boolean");
-        return given(field)
-                .map(node -> {
-                    if (node instanceof Node.Scalar(String text, Node.Type type, Node.Place place)
-                            && type == Node.Type.BOOLEAN) {
-                        return text.equals("true");
-                    }
-                    problems.add(node, at(field), "true or false");
-                    return otherwise;
-                })
-                .orElse(otherwise);
+        return given(field).flatMap(node -> {
+            if (node instanceof Node.Scalar(String text, Node.Type type, Node.Place place)
+                    && type == Node.Type.BOOLEAN) {
+                return Optional.of(text.equals("true"));
+            }
+            problems.add(node, at(field), "true or false");
+            return Optional.empty();
+        });
     }
 
     /// The values of a list of maps; absent is empty.

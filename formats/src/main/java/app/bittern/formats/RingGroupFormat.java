@@ -21,10 +21,10 @@ final class RingGroupFormat implements KindFormat<RingGroup> {
                 fields.text("name"),
                 fields.text("note"),
                 fields.dialled("number"),
-                fields.text("prefix"),
+                fields.text("shownAs"),
                 fields.duration("ringFor").orElse(RING_FOR),
                 fields.list("members", RingGroupFormat::member),
-                fields.flag("honourForwarding", false),
+                fields.flag("followForwarding", false),
                 fields.destination("noAnswer", false),
                 fields.destination("busy", false),
                 fields.destination("unreachable", false)));
@@ -34,12 +34,12 @@ final class RingGroupFormat implements KindFormat<RingGroup> {
         Optional<Party> inside = fields.extension("extension").map(Party.Inside::new);
         Optional<Party> outside = fields.e164("outside").map((E164 number) -> new Party.Outside(number));
         Seconds after = fields.duration("after").orElse(new Seconds(0));
-        boolean confirm = fields.flag("confirm", false);
+        boolean keyToTake = fields.flag("keyToTake", false);
         fields.done();
         if (fields.given("extension").isPresent() == fields.given("outside").isPresent()) {
             fields.refusedWhole(ALLOWED_MEMBER);
         }
-        return inside.or(() -> outside).map(party -> new Member(party, after, confirm));
+        return inside.or(() -> outside).map(party -> new Member(party, after, keyToTake));
     }
 
     @Override
@@ -48,12 +48,12 @@ final class RingGroupFormat implements KindFormat<RingGroup> {
                 .text("name", group.name())
                 .text("note", group.note())
                 .text("number", group.number())
-                .text("prefix", group.prefix())
+                .text("shownAs", group.shownAs())
                 .text("ringFor", group.ringFor())
                 .items(
                         "members",
                         group.members().stream().map(RingGroupFormat::member).toList())
-                .flag("honourForwarding", group.honourForwarding(), false)
+                .flag("followForwarding", group.followForwarding(), false)
                 .text("noAnswer", group.noAnswer())
                 .text("busy", group.busy())
                 .text("unreachable", group.unreachable());
@@ -68,6 +68,6 @@ final class RingGroupFormat implements KindFormat<RingGroup> {
         if (member.after().value() > 0) {
             written.text("after", member.after());
         }
-        return written.flag("confirm", member.confirm(), false).done();
+        return written.flag("keyToTake", member.keyToTake(), false).done();
     }
 }

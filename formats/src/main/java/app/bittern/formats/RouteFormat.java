@@ -5,7 +5,6 @@ import app.bittern.plan.Kind;
 import app.bittern.plan.Ref;
 import app.bittern.plan.Route;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Pattern;
 
@@ -17,8 +16,7 @@ final class RouteFormat implements KindFormat<Route> {
             "a number such as \"+441632960100\", { prefix: \"+44163296\" } or { from: \"+441632960100\", to: \"+441632960199\" }";
     private static final String ALLOWED_CALLER =
             "a number such as \"+447700900123\", { prefix: \"+4477\" }, { tag: vip } or withheld";
-    static final List<String> RECORD = List.of("always", "never", "inherit");
-    static final String ALLOWED_DURING = "hours and one of their states, such as hours/terminal open";
+    static final String ALLOWED_WHILE = "hours and one of their states, such as hours/terminal open";
 
     @Override
     public Optional<Route> read(String key, Reading fields) {
@@ -40,18 +38,15 @@ final class RouteFormat implements KindFormat<Route> {
                                         : E164.parse(text).<Route.From>map(Route.From.Exact::new),
                                 RouteFormat::caller)
                         .orElseGet(Route.From.Any::new),
-                fields.read("during", ALLOWED_DURING, RouteFormat::during),
+                fields.read("while", ALLOWED_WHILE, RouteFormat::hoursAndState),
                 fields.destination("to", false),
                 new Route.Dress(
-                        fields.text("prefix"),
+                        fields.text("shownAs"),
                         fields.oneOf("ring", List.of("internal", "external", "priority")),
-                        fields.oneOf("volume", List.of("quiet", "normal", "loud")),
-                        fields.ref("music", Kind.MUSIC),
+                        fields.ref("hears", Kind.MUSIC),
                         fields.read("language", SiteFormat.ALLOWED_LANGUAGE, SiteFormat::language),
-                        fields.oneOf("record", RECORD)),
-                fields.oneOf("withheld", List.of("accept", "ask", "reject"))
-                        .map(text -> Route.WithheldCallers.valueOf(text.toUpperCase(Locale.ROOT)))
-                        .orElse(Route.WithheldCallers.ACCEPT),
+                        fields.flag("record")),
+                fields.destination("withheld", false),
                 fields.flag("enabled", true)));
     }
 
@@ -101,14 +96,14 @@ final class RouteFormat implements KindFormat<Route> {
     }
 
     /// Hours and a state.
-    static Optional<Route.During> during(String text) {
+    static Optional<Route.While> hoursAndState(String text) {
         int space = text.indexOf(' ');
         return space < 0
                 ? Optional.empty()
                 : Ref.parse(text.substring(0, space))
                         .filter(ref -> ref.kind() == Kind.HOURS)
                         .map(ref ->
-                                new Route.During(ref, text.substring(space + 1).strip()));
+                                new Route.While(ref, text.substring(space + 1).strip()));
     }
 
     @Override
@@ -128,20 +123,14 @@ final class RouteFormat implements KindFormat<Route> {
             case Route.From.Tag(String tag) -> written.fields("caller", new Writing().text("tag", tag));
             case Route.From.Withheld withheld -> written.text("caller", "withheld");
         }
-        boolean accepts = route.withheld() == Route.WithheldCallers.ACCEPT;
-        return written.text("during", route.during())
+        return written.text("while", route.holdsWhile())
                 .text("to", route.to())
-                .text("prefix", route.dress().prefix())
+                .text("shownAs", route.dress().shownAs())
                 .text("ring", route.dress().ring())
-                .text("volume", route.dress().volume())
-                .text("music", route.dress().music())
+                .text("hears", route.dress().hears())
                 .text("language", route.dress().language())
-                .text("record", route.dress().record())
-                .text(
-                        "withheld",
-                        accepts
-                                ? Optional.empty()
-                                : Optional.of(route.withheld().name().toLowerCase(Locale.ROOT)))
+                .flag("record", route.dress().record())
+                .text("withheld", route.withheld())
                 .flag("enabled", route.enabled(), true);
     }
 }

@@ -103,7 +103,7 @@ final class Shape {
             ArrayNode all = json.putArray("enum");
             words.forEach(all::add);
         }
-        if (types.contains("integer") && most > least) {
+        if (types.contains("integer") && most >= least && most > 0) {
             json.put("minimum", least);
             json.put("maximum", most);
         }

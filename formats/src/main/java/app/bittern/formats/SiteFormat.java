@@ -23,7 +23,7 @@ final class SiteFormat implements KindFormat<Site> {
             "page",
             "menu",
             "announcement",
-            "split",
+            "branch",
             "ask",
             "chain",
             "switch",

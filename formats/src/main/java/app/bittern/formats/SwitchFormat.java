@@ -19,14 +19,14 @@ final class SwitchFormat implements KindFormat<Switch> {
                 fields.given("positions"),
                 "a list of positions such as [day, night]",
                 Node.Scalar.text(""));
-        Optional<String> live = fields.read("live", ALLOWED_POSITION, HoursFormat::state);
+        Optional<String> now = fields.read("now", ALLOWED_POSITION, HoursFormat::state);
         if (positions.isEmpty()) {
             fields.emptyRefused("positions", "a list of positions such as [day, night]");
             return Optional.empty();
         }
-        String at = live.orElse(positions.getFirst());
+        String at = now.orElse(positions.getFirst());
         if (!positions.contains(at)) {
-            fields.refused("live", "'" + at + "'", "one of " + String.join(", ", positions));
+            fields.refused("now", "'" + at + "'", "one of " + String.join(", ", positions));
             return Optional.empty();
         }
         return Optional.of(new Switch(key, name, note, number, positions, at));
@@ -39,6 +39,6 @@ final class SwitchFormat implements KindFormat<Switch> {
                 .text("note", turned.note())
                 .text("number", turned.number())
                 .texts("positions", turned.positions())
-                .text("live", turned.live());
+                .text("now", turned.now());
     }
 }

@@ -33,7 +33,8 @@ public record TraceJson(
 
     public record Why(String rule, boolean held, String because) {}
 
-    public record After(String language, Optional<String> owner, List<String> tags, int channels, int ports) {}
+    public record After(
+            String language, Optional<String> firstCalled, List<String> tags, int channels, int voiceChannels) {}
 
     public static TraceJson of(Trace trace) {
         return new TraceJson(
@@ -64,10 +65,10 @@ public record TraceJson(
                 step.exit(),
                 new After(
                         after.language(),
-                        after.owner().map(Object::toString),
+                        after.firstCalled().map(Object::toString),
                         after.tags(),
                         after.channels(),
-                        after.ports()));
+                        after.voiceChannels()));
     }
 
     /// As a text of its own, indented.

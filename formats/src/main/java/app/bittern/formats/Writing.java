@@ -50,6 +50,11 @@ final class Writing {
         return this;
     }
 
+    Writing flag(String field, Optional<Boolean> value) {
+        value.ifPresent(given -> nodes.put(field, Node.Scalar.bool(given)));
+        return this;
+    }
+
     Writing texts(String field, List<?> values) {
         return items(
                 field,

@@ -15,7 +15,6 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -30,7 +29,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 class ChecksTest {
     private static final LocalDate MONDAY = LocalDate.of(2026, 11, 23);
     private static final String HEAD =
-            "bittern: 1\nsite: { key: s, timeZone: Europe/London, country: GB, languages: [en-GB, nb-NO], blocks: [ { from: \"2000\", to: \"2099\", for: extension } ] }\n";
+            "bittern: 2\nsite: { key: s, timeZone: Europe/London, country: GB, languages: [en-GB, nb-NO], blocks: [ { from: \"2000\", to: \"2099\", for: extension } ] }\n";
 
     /// @param shown whether the finding has a witness
     record Case(String code, String object, boolean shown, String offends, String innocent) {
@@ -103,9 +102,7 @@ class ChecksTest {
 
     @Test
     void everyCheckHasItsCaseAndItsWords() throws IOException {
-        List<String> cases = new ArrayList<>(cases().map(Case::code).toList());
-        // Two numbers alike are refused when a file is read, so no file offends.
-        cases.add("number-twice");
+        List<String> cases = cases().map(Case::code).toList();
         assertThat(Catalogue.checks().stream().map(Check::code)).doesNotHaveDuplicates();
         assertThat(cases)
                 .containsExactlyInAnyOrderElementsOf(
@@ -122,7 +119,7 @@ class ChecksTest {
     void anAcceptedFindingIsMarkedUntilWhatItSaysChanges() {
         String ring = "extensions: { \"2001\": { ringFor: 90s } }\n";
         Finding finding = found(plan(ring), "ring-long").getFirst();
-        String accepted = "accepted: [ { finding: ring-long, object: extension/2001, field: ringFor, says: \""
+        String accepted = "accepted: [ { finding: ring-long, object: extension/2001, field: /ringFor, says: \""
                 + finding.says() + "\", reason: \"A slow walker\" } ]\n";
         assertThat(found(plan(ring + accepted), "ring-long").getFirst().accepted())
                 .contains("A slow walker");
@@ -136,7 +133,7 @@ class ChecksTest {
     void whatIsFoundInTheDemoPlanIsAsAPersonHasReadIt() throws IOException {
         List<String> found = Catalogue.examine(PlanFileTest.demo(), MONDAY).stream()
                 .map(finding -> finding.severity().word() + " " + finding.code() + " " + finding.object() + " "
-                        + finding.field().orElse("") + ": " + finding.says())
+                        + finding.field().map(Object::toString).orElse("") + ": " + finding.says())
                 .toList();
         assertThat(found).isEqualTo(Files.readAllLines(Path.of("src/test/resources/demo-findings.txt")));
     }

@@ -17,9 +17,9 @@ class DemoOutlineTest {
             .toList();
 
     @Test
-    void aSplitByDigitsShowsEveryCase() {
+    void aBranchByDigitsShowsEveryCase() {
         assertThat(ROWS)
-                .anyMatch(row -> row.contains("digits given, any of 3 contacts' or nobody's: split Known account?"));
+                .anyMatch(row -> row.contains("digits given, any of 3 contacts' or nobody's: branch Known account?"));
         assertThat(ROWS).anyMatch(row -> row.contains("tag haulier: queue Freight"));
         assertThat(ROWS).anyMatch(row -> row.contains(" found: queue Bookings"));
         assertThat(ROWS).anyMatch(row -> row.contains("not-found: ring group Reception"));
@@ -39,7 +39,7 @@ class DemoOutlineTest {
 
     @Test
     void queuesSayWhoTakesCallsAndEveryWayOut() {
-        assertThat(ROWS).anyMatch(row -> row.contains("queue Bookings waits 5 m at most for 2010 2011"));
+        assertThat(ROWS).anyMatch(row -> row.contains("queue Bookings waits 6 m at most for 2010 2011"));
         assertThat(ROWS).anyMatch(row -> row.contains("full: ring group Reception"));
         assertThat(ROWS).anyMatch(row -> row.contains("no agents or no agents left: mailbox Bookings"));
     }

@@ -4,9 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.bittern.edit.Edits;
 import app.bittern.edit.PlanEdit;
-import app.bittern.plan.Destination;
+import app.bittern.edit.Planned;
+import app.bittern.edit.Rewiring;
 import app.bittern.plan.Plan;
+import app.bittern.plan.Pointer;
 import app.bittern.plan.Ref;
+import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
@@ -20,13 +23,17 @@ class FieldEditsTest {
         return Ref.parse(text).orElseThrow();
     }
 
+    private static Pointer pointer(String text) {
+        return Pointer.parse(text).orElseThrow();
+    }
+
     private static Optional<JsonNode> json(String text) {
         return Optional.of(MAPPER.readTree(text));
     }
 
-    private Plan after(FieldEdits.Result result) {
-        assertThat(result).as("%s", result).isInstanceOf(FieldEdits.Result.Made.class);
-        PlanEdit edit = ((FieldEdits.Result.Made) result).edit();
+    private Plan after(Planned result) {
+        assertThat(result).as("%s", result).isInstanceOf(Planned.Made.class);
+        PlanEdit edit = ((Planned.Made) result).edit();
         assertThat(EditJson.read(MAPPER.readTree(EditJson.write(edit).toString())))
                 .isEqualTo(edit);
         return ((Edits.Result.Applied) Edits.apply(demo, edit)).plan();
@@ -39,28 +46,32 @@ class FieldEditsTest {
     @Test
     void aFieldIsSetWhereverItStands() {
         assertThat(at(
-                        after(FieldEdits.set(demo, ref("ring-group/reception"), "ringFor", json("\"25s\""))),
+                        after(FieldEdits.set(demo, ref("ring-group/reception"), pointer("/ringFor"), json("\"25s\""))),
                         "ring-group/reception",
                         "/ringFor"))
                 .isEqualTo("25s");
         assertThat(at(
-                        after(FieldEdits.set(demo, ref("menu/front-desk"), "keys/3/to", json("\"mailbox/bookings\""))),
+                        after(FieldEdits.set(
+                                demo, ref("menu/front-desk"), pointer("/keys/3/to"), json("\"mailbox/bookings\""))),
                         "menu/front-desk",
                         "/keys/3/to"))
                 .isEqualTo("mailbox/bookings");
         assertThat(at(
-                        after(FieldEdits.set(demo, ref("menu/front-desk"), "keys/5/to", json("\"hang-up\""))),
+                        after(FieldEdits.set(demo, ref("menu/front-desk"), pointer("/keys/5/to"), json("\"hang-up\""))),
                         "menu/front-desk",
                         "/keys/5/to"))
                 .isEqualTo("hang-up");
         assertThat(at(
                         after(FieldEdits.set(
-                                demo, ref("hours/terminal"), "states/2/weekly/0", json("\"Mon-Sat 07:30-20:00\""))),
+                                demo,
+                                ref("hours/terminal"),
+                                pointer("/states/2/weekly/0"),
+                                json("\"Mon-Sat 07:30-20:00\""))),
                         "hours/terminal",
                         "/states/2/weekly/0"))
                 .isEqualTo("Mon-Sat 07:30-20:00");
         assertThat(at(
-                        after(FieldEdits.set(demo, ref("menu/front-desk"), "keys/3", Optional.empty())),
+                        after(FieldEdits.set(demo, ref("menu/front-desk"), pointer("/keys/3"), Optional.empty())),
                         "menu/front-desk",
                         "/keys/3/to"))
                 .isEmpty();
@@ -68,23 +79,23 @@ class FieldEditsTest {
 
     @Test
     void aFieldThatCannotBeUsedIsRefusedWithWhatIsAllowed() {
-        assertThat(FieldEdits.set(demo, ref("ring-group/reception"), "ringFor", json("\"25\"")))
+        assertThat(FieldEdits.set(demo, ref("ring-group/reception"), pointer("/ringFor"), json("\"25\"")))
                 .isEqualTo(
-                        new FieldEdits.Result.Refused(
+                        new Planned.Refused(
                                 java.util.List.of(
                                         "ring-group/reception/ringFor: found '25'; allowed is a duration with its unit, such as 20s, 1m30s or 2h (24h at most).")));
-        assertThat(FieldEdits.set(demo, ref("menu/front-desk"), "keys/x/to", json("\"hang-up\"")))
-                .isInstanceOf(FieldEdits.Result.Refused.class);
-        assertThat(FieldEdits.set(demo, ref("menu/gone"), "tries", json("2")))
-                .isInstanceOf(FieldEdits.Result.Refused.class);
+        assertThat(FieldEdits.set(demo, ref("menu/front-desk"), pointer("/keys/x/to"), json("\"hang-up\"")))
+                .isInstanceOf(Planned.Refused.class);
+        assertThat(FieldEdits.set(demo, ref("menu/gone"), pointer("/tries"), json("2")))
+                .isInstanceOf(Planned.Refused.class);
         assertThat(FieldEdits.create(demo, ref("mailbox/bookings"), MAPPER.readTree("{}")))
-                .isInstanceOf(FieldEdits.Result.Refused.class);
+                .isInstanceOf(Planned.Refused.class);
     }
 
     @Test
     void whatIsRemovedIsReplacedWhereverItWasUsed() {
         Ref gone = ref("mailbox/bookings");
-        Plan after = after(FieldEdits.replace(demo, gone, new Destination.To(ref("mailbox/reception"))));
+        Plan after = after(Rewiring.replace(demo, gone, List.of(ref("mailbox/reception"))));
         assertThat(after.find(gone)).isEmpty();
         assertThat(after.uses(gone)).isEmpty();
         assertThat(after.uses(ref("mailbox/reception")))
@@ -104,10 +115,10 @@ class FieldEditsTest {
             if (old.kind().form() == app.bittern.plan.Kind.Form.SINGLE) {
                 continue;
             }
-            FieldEdits.Result made = FieldEdits.rename(demo, old, key);
-            assertThat(made).as("%s", old).isInstanceOf(FieldEdits.Result.Made.class);
+            Planned made = Rewiring.rename(demo, old, key);
+            assertThat(made).as("%s", old).isInstanceOf(Planned.Made.class);
             var applied = (app.bittern.edit.Edits.Result.Applied)
-                    app.bittern.edit.Edits.apply(demo, ((FieldEdits.Result.Made) made).edit());
+                    app.bittern.edit.Edits.apply(demo, ((Planned.Made) made).edit());
             Ref renamed = new Ref(old.kind(), key);
             assertThat(applied.plan().uses(old)).as("%s", old).isEmpty();
             assertThat(applied.plan().uses(renamed)).hasSameSizeAs(demo.uses(old));
@@ -116,9 +127,7 @@ class FieldEditsTest {
                     app.bittern.edit.Edits.apply(applied.plan(), applied.inverse());
             assertThat(back.plan()).isEqualTo(demo);
         }
-        assertThat(FieldEdits.rename(demo, ref("mailbox/bookings"), "reception"))
-                .isInstanceOf(FieldEdits.Result.Refused.class);
-        assertThat(FieldEdits.rename(demo, ref("mailbox/bookings"), "Not a key"))
-                .isInstanceOf(FieldEdits.Result.Refused.class);
+        assertThat(Rewiring.rename(demo, ref("mailbox/bookings"), "reception")).isInstanceOf(Planned.Refused.class);
+        assertThat(Rewiring.rename(demo, ref("mailbox/bookings"), "Not a key")).isInstanceOf(Planned.Refused.class);
     }
 }

@@ -16,7 +16,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 class PlanFileTest {
     private static final String HEAD = """
-            bittern: 1
+            bittern: 2
             site: { key: test, timeZone: Europe/London, country: GB, languages: [en-GB] }
             """;
 
@@ -84,7 +84,7 @@ class PlanFileTest {
                         "line 7, column 15: ringGroups/desk/noAnswer: found 'mailbox'; allowed is a reference such as ring-group/reception, outside/+441632960100, own-mailbox, hang-up or busy (in a menu also repeat and back).",
                         "line 10, column 13: menus/front/keys/x: found 'x'; allowed is one of 0 to 9, * and #.",
                         "line 11, column 12: menus/front/tries: found 'many'; allowed is a whole number from 1 to 10.",
-                        "line 12, column 5: menus/front/colour: found the unknown field 'colour'; allowed is one of dialExtensions, giveUp, interDigit, interruptible, keyWait, keys, name, noKey, note, number, prompt, tries, wrongKey.");
+                        "line 12, column 5: menus/front/colour: found the unknown field 'colour'; allowed is one of bargeIn, dialExtensions, giveUp, interDigit, keyWait, keys, name, noKey, note, number, prompts, tries, wrongKey.");
     }
 
     @ParameterizedTest
@@ -93,8 +93,8 @@ class PlanFileTest {
             value = {
                 "hours: { h: { states: [ { state: open, weekly: [\"Mon-Fri 17:00-08:30\"] } ] } } | found 'Mon-Fri 17:00-08:30'; allowed is days and hours",
                 "numbers: { \"01632\": {} } | found '01632'; allowed is a number in E.164",
-                "numbers: { \"+441632960100\": { status: lost } } | found 'lost'; allowed is one of active, ordered, porting, parked",
-                "quenes: {} | found the unknown field 'quenes'; allowed is one of accepted, alarms, announcements",
+                "numbers: { \"+441632960100\": { status: lost } } | found 'lost'; allowed is one of active, ordered, porting, spare",
+                "quenes: {} | found the unknown field 'quenes'; allowed is one of accepted, agentNotes, alarms",
                 "routes: { r: { called: { from: \"+441632960199\", to: \"+441632960100\" } } } | an end that is not before the start",
                 "announcements: { a: { to: repeat } } | found 'repeat'",
                 "announcements: { a: [1] } | found a list; allowed is a map of fields",
@@ -118,7 +118,7 @@ class PlanFileTest {
         assertThat(refused("")).singleElement().asString().contains("an empty file");
         assertThat(refused("bittern: [1")).singleElement().asString().contains("not YAML");
         assertThat(refused("- 1")).singleElement().asString().contains("a map of fields");
-        assertThat(refused("bittern: 2\n")).hasSize(2);
+        assertThat(refused("bittern: 3\n")).hasSize(2);
         assertThat(refused("[".repeat(500) + "]".repeat(500))).isNotEmpty();
         String bomb = "{ a: &a [x], b: [*a, *a] }";
         assertThat(refused(bomb)).isNotEmpty();

@@ -56,7 +56,7 @@ class RoundTripTest {
     @Test
     void sectionsAndObjectsKeepTheOrderOfTheFile() {
         String text = """
-                bittern: 1
+                bittern: 2
                 site: { key: s, timeZone: Europe/London, country: GB, languages: [en-GB] }
                 mailboxes: { z: {}, a: {} }
                 menus: { m: { giveUp: hang-up } }

@@ -3,13 +3,21 @@ package app.bittern.finding.checks;
 import app.bittern.call.RouteChoice;
 import app.bittern.number.E164;
 import app.bittern.plan.Announcement;
+import app.bittern.plan.Aside;
+import app.bittern.plan.Ask;
+import app.bittern.plan.Branch;
+import app.bittern.plan.Chain;
 import app.bittern.plan.Destination;
+import app.bittern.plan.Extension;
+import app.bittern.plan.Group;
+import app.bittern.plan.Mailbox;
 import app.bittern.plan.Menu;
+import app.bittern.plan.Page;
 import app.bittern.plan.Plan;
 import app.bittern.plan.PlanObject;
+import app.bittern.plan.Queue;
 import app.bittern.plan.Ref;
 import app.bittern.plan.Route;
-import app.bittern.plan.Split;
 import app.bittern.plan.Traffic;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -19,7 +27,7 @@ import java.util.Set;
 
 /// The calls an hour that are expected in an object at the busiest, as far as the plan's traffic tells.
 ///
-/// Calls of a number count in an object where its route leads there at once or by splits and announcements; of the
+/// Calls of a number count in an object where its route leads there at once or by branches and announcements; of the
 /// calls that come to a menu, the share that presses a key goes on with it. What forks otherwise is not followed.
 final class Expected {
     private final Plan plan;
@@ -53,9 +61,9 @@ final class Expected {
             return;
         }
         switch (object.get()) {
-            case Split split -> {
-                split.cases().values().forEach(one -> follow(traffic, one, rate, here, passed));
-                split.otherwise().ifPresent(one -> follow(traffic, one, rate, here, passed));
+            case Branch branch -> {
+                branch.cases().values().forEach(one -> follow(traffic, one, rate, here, passed));
+                branch.otherwise().ifPresent(one -> follow(traffic, one, rate, here, passed));
             }
             case Announcement announcement ->
                 announcement.to().ifPresent(one -> follow(traffic, one, rate, here, passed));
@@ -70,7 +78,15 @@ final class Expected {
                                         rate * share.percent().doubleValue() / 100,
                                         here,
                                         new HashSet<>(passed))));
-            default -> here.merge(object.get().ref(), rate, Math::max);
+            case Ask ask -> here.merge(ask.ref(), rate, Math::max);
+            case Group group -> here.merge(group.ref(), rate, Math::max);
+            case Queue queue -> here.merge(queue.ref(), rate, Math::max);
+            case Extension extension -> here.merge(extension.ref(), rate, Math::max);
+            case Chain chain -> here.merge(chain.ref(), rate, Math::max);
+            case Mailbox mailbox -> here.merge(mailbox.ref(), rate, Math::max);
+            case Page page -> here.merge(page.ref(), rate, Math::max);
+            case Route route -> {}
+            case Aside aside -> {}
         }
     }
 }

@@ -5,6 +5,7 @@ import app.bittern.finding.Examination;
 import app.bittern.finding.Finding;
 import app.bittern.finding.Severity;
 import app.bittern.plan.Group;
+import app.bittern.plan.Pointer;
 import java.util.stream.Stream;
 
 /// A group in which nobody rings.
@@ -23,7 +24,7 @@ final class GroupEmpty extends PerObject<Group> {
     @Override
     Stream<Finding> look(Group group, Examination examination) {
         return group.members().isEmpty()
-                ? Stream.of(ABOUT.at(group.ref(), "members", Says.the(group) + " has no members."))
+                ? Stream.of(ABOUT.at(group.ref(), Pointer.of("members"), Says.the(group) + " has no members."))
                 : Stream.empty();
     }
 }

@@ -2,7 +2,6 @@ package app.bittern.finding.checks;
 
 import app.bittern.call.Bench;
 import app.bittern.call.Ending;
-import app.bittern.call.ExitField;
 import app.bittern.edit.PlanEdit;
 import app.bittern.finding.About;
 import app.bittern.finding.Check;
@@ -11,20 +10,19 @@ import app.bittern.finding.Finding;
 import app.bittern.finding.Fix;
 import app.bittern.finding.Severity;
 import app.bittern.paths.Reached;
+import app.bittern.plan.Branch;
 import app.bittern.plan.Destination;
 import app.bittern.plan.Kind;
-import app.bittern.plan.Link;
 import app.bittern.plan.Mailbox;
-import app.bittern.plan.Menu;
 import app.bittern.plan.Plan;
 import app.bittern.plan.PlanObject;
+import app.bittern.plan.Pointer;
 import app.bittern.plan.Ref;
-import app.bittern.plan.Split;
+import app.bittern.plan.Slot;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Stream;
 
 /// A reference to nothing, or a missing destination.
 final class Hole implements Check {
@@ -45,84 +43,70 @@ final class Hole implements Check {
         Plan plan = examination.plan();
         List<Finding> findings = new ArrayList<>();
         for (PlanObject object : plan.objects()) {
-            for (Link link : object.links()) {
-                if (link.target().map(ref -> plan.find(ref).isEmpty()).orElse(link.required())) {
-                    findings.add(finding(examination, object, link));
+            for (Slot slot : object.slots()) {
+                if (slot.missing()
+                        || slot.target().filter(ref -> plan.find(ref).isEmpty()).isPresent()) {
+                    findings.add(finding(examination, object, slot.at(), slot.target(), !slot.leads()));
                 }
             }
-            if (object instanceof Split split) {
-                Cases.missing(plan, split)
+            if (object instanceof Branch branch) {
+                Cases.missing(plan, branch)
                         .forEach(state -> findings.add(
-                                finding(examination, split, new Link("cases/" + state, Optional.empty(), true))));
+                                finding(examination, branch, Pointer.of("cases", state), Optional.empty(), false)));
             }
-            if (object instanceof Menu menu) {
-                backToNothing(examination, menu).ifPresent(findings::add);
-            }
+            backToNothing(examination, object).ifPresent(findings::add);
         }
         return findings;
     }
 
-    /// A key that leads back where no menu came before.
-    private static Optional<Finding> backToNothing(Examination examination, Menu menu) {
-        boolean leadsBack = Stream.concat(
-                        menu.giveUp().stream(), menu.keys().values().stream().flatMap(key -> key.to().stream()))
-                .anyMatch(to -> to instanceof Destination.Back);
-        return !leadsBack
+    /// A place that leads back where no menu came before.
+    private static Optional<Finding> backToNothing(Examination examination, PlanObject object) {
+        List<Pointer> back = object.slots().stream()
+                .filter(slot -> slot.holds().equals(Optional.of(new Destination.Back())))
+                .map(Slot::at)
+                .toList();
+        Reached reached = examination.reached();
+        return back.isEmpty()
                 ? Optional.empty()
-                : examination.reached().exits(menu.ref()).stream()
-                        .filter(exit -> exit.ending()
-                                .filter(ending -> ending.cause().equals(Optional.of(Ending.Lost.HOLE)))
-                                .isPresent())
-                        .filter(exit -> exit.causes().stream()
-                                .anyMatch(cause -> ExitField.of(menu, cause)
-                                        .filter(field ->
-                                                ExitField.value(menu, field).equals("back"))
-                                        .isPresent()))
-                        .findFirst()
-                        .map(exit -> {
-                            String field =
-                                    ExitField.of(menu, exit.causes().getFirst()).orElse("keys");
-                            return ABOUT.at(
-                                            menu.ref(),
-                                            field,
-                                            Says.the(menu) + " leads back (" + field
-                                                    + "), and callers come to it from no other menu.")
-                                    .shownBy(examination.reached().witness(exit, cause -> true));
-                        });
+                : reached.exits(object.ref()).stream()
+                        .filter(Hole::fallsIn)
+                        .flatMap(exit -> back.stream()
+                                .filter(at -> reached.decidedAt(exit, at))
+                                .map(at -> ABOUT.at(
+                                                object.ref(),
+                                                at,
+                                                Says.the(object) + " leads back (" + at
+                                                        + "), and callers come to it from no other menu.")
+                                        .shownBy(reached.witness(exit, cause -> true))))
+                        .findFirst();
     }
 
-    private static Finding finding(Examination examination, PlanObject object, Link link) {
+    /// @param aside whether no call goes on from the place
+    private static Finding finding(
+            Examination examination, PlanObject object, Pointer at, Optional<Ref> target, boolean aside) {
         Plan plan = examination.plan();
-        String says = link.target()
-                .map(ref -> Says.the(object) + " leads to " + ref.kind().title() + " '" + ref.key()
-                        + "', which does not exist (" + link.field() + ")"
-                        + Nearest.of(plan, ref)
-                                .map(near -> "; the nearest is " + near)
-                                .orElse("") + ".")
-                .orElseGet(() -> Says.the(object) + " leads nowhere: nothing is given for " + link.field() + ".");
-        Finding finding = ABOUT.at(object.ref(), link.field(), says).mendedBy(fixes(link));
-        List<Reached.Exit> met = examination.reached().exits(object.ref()).stream()
-                .filter(exit -> meets(object, link, exit))
+        Reached reached = examination.reached();
+        String says = target.map(
+                        ref -> Says.the(object) + " leads to " + ref.kind().title() + " '" + ref.key()
+                                + "', which does not exist (" + at + ")"
+                                + Nearest.of(plan, ref)
+                                        .map(near -> "; the nearest is " + near)
+                                        .orElse("") + ".")
+                .orElseGet(() -> Says.the(object) + " leads nowhere: nothing is given for " + at + ".");
+        Finding finding = ABOUT.at(object.ref(), at, says).mendedBy(fixes(target));
+        List<Reached.Exit> met = reached.exits(object.ref()).stream()
+                .filter(exit -> fallsIn(exit) && reached.decidedAt(exit, at))
                 .toList();
-        if (met.isEmpty() && (!examination.reached().comesTo(object.ref()) || destination(object, link))) {
+        if (met.isEmpty() && (!reached.comesTo(object.ref()) || !aside)) {
             return finding;
         }
         Optional<Bench> witness = met.stream()
-                .flatMap(exit -> examination
-                        .reached()
-                        .witness(exit, cause -> ExitField.of(object, cause).equals(Optional.of(link.field())))
-                        .stream())
+                .flatMap(exit ->
+                        reached.witness(exit, cause -> reached.slot(exit, cause).equals(Optional.of(at))).stream())
                 .findFirst()
-                .or(() -> destination(object, link)
-                        ? Optional.empty()
-                        : examination.reached().witness(object.ref()));
-        List<Reached.ByNumber> numbers = met.isEmpty()
-                ? examination.reached().numbers(object.ref())
-                : examination
-                        .reached()
-                        .numbers(
-                                object.ref(),
-                                cause -> ExitField.of(object, cause).equals(Optional.of(link.field())));
+                .or(() -> aside ? reached.witness(object.ref()) : Optional.empty());
+        List<Reached.ByNumber> numbers =
+                met.isEmpty() ? reached.numbers(object.ref()) : reached.numbers(object.ref(), met, at);
         return finding.shownBy(witness)
                 .metBy(numbers.stream()
                         .map(number ->
@@ -131,23 +115,15 @@ final class Hole implements Check {
                         .toList());
     }
 
-    private static boolean destination(PlanObject object, Link link) {
-        return link.field().startsWith("cases/") || ExitField.all(object).contains(link.field());
-    }
-
-    /// Whether a call that leaves by an exit falls into the hole.
-    private static boolean meets(PlanObject object, Link link, Reached.Exit exit) {
+    private static boolean fallsIn(Reached.Exit exit) {
         return exit.ending()
-                        .filter(ending -> ending.cause().equals(Optional.of(Ending.Lost.HOLE)))
-                        .isPresent()
-                && exit.causes().stream()
-                        .anyMatch(cause -> ExitField.of(object, cause).equals(Optional.of(link.field())));
+                .filter(ending -> ending.cause().equals(Optional.of(Ending.Lost.HOLE)))
+                .isPresent();
     }
 
     /// A mailbox needs nothing but its key to work; other kinds would be new holes.
-    private static List<Fix> fixes(Link link) {
-        return link
-                .target()
+    private static List<Fix> fixes(Optional<Ref> target) {
+        return target
                 .filter(ref -> ref.kind() == Kind.MAILBOX)
                 .map(ref -> new Fix(
                         "Create mailbox " + ref.key(),

@@ -6,6 +6,7 @@ import app.bittern.finding.Finding;
 import app.bittern.finding.Severity;
 import app.bittern.hours.WeekRange;
 import app.bittern.plan.Hours;
+import app.bittern.plan.Pointer;
 import java.time.DayOfWeek;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -47,7 +48,7 @@ final class HoursGap extends PerObject<Hours> {
                 if (gap > 0 && gap <= SMALL) {
                     findings.add(ABOUT.at(
                             hours.ref(),
-                            "states",
+                            Pointer.of("states"),
                             Says.the(hours) + " has a gap of " + Says.count(gap, "minute") + " between "
                                     + ofDay.get(index) + " and " + ofDay.get(index + 1) + "."));
                 }

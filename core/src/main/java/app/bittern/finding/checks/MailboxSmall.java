@@ -5,6 +5,7 @@ import app.bittern.finding.Examination;
 import app.bittern.finding.Finding;
 import app.bittern.finding.Severity;
 import app.bittern.plan.Mailbox;
+import app.bittern.plan.Pointer;
 import java.util.stream.Stream;
 
 /// A mailbox that keeps only a few messages.
@@ -24,12 +25,12 @@ final class MailboxSmall extends PerObject<Mailbox> {
 
     @Override
     Stream<Finding> look(Mailbox mailbox, Examination examination) {
-        return mailbox.keep().filter(keep -> keep < FEW).isPresent()
+        return mailbox.maxMessages().filter(keep -> keep < FEW).isPresent()
                 ? Stream.of(ABOUT.at(
                         mailbox.ref(),
-                        "keep",
+                        Pointer.of("maxMessages"),
                         Says.the(mailbox) + " is full after "
-                                + Says.count(mailbox.keep().orElseThrow(), "message") + "; " + FEW
+                                + Says.count(mailbox.maxMessages().orElseThrow(), "message") + "; " + FEW
                                 + " or more are usual."))
                 : Stream.empty();
     }

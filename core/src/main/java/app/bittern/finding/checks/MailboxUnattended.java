@@ -7,6 +7,7 @@ import app.bittern.finding.Finding;
 import app.bittern.finding.Severity;
 import app.bittern.plan.Extension;
 import app.bittern.plan.Mailbox;
+import app.bittern.plan.Pointer;
 import app.bittern.plan.Ref;
 import java.util.HashSet;
 import java.util.List;
@@ -39,7 +40,7 @@ final class MailboxUnattended implements Check {
                 .filter(mailbox -> mailbox.email().isEmpty() && !owned.contains(mailbox.ref()))
                 .map(mailbox -> ABOUT.at(
                                 mailbox.ref(),
-                                "email",
+                                Pointer.of("email"),
                                 Says.the(mailbox) + " belongs to no extension and sends no email.")
                         .shownBy(examination.reached().witness(mailbox.ref())))
                 .toList();

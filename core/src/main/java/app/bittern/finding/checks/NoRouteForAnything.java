@@ -31,7 +31,7 @@ final class NoRouteForAnything implements Check {
                 .anyMatch(route -> route.enabled()
                         && route.called() instanceof Route.Called.Any
                         && route.caller() instanceof Route.From.Any
-                        && route.during().isEmpty());
+                        && route.holdsWhile().isEmpty());
         return some || plan.all(InboundNumber.class).findAny().isEmpty()
                 ? List.of()
                 : List.of(ABOUT.at(

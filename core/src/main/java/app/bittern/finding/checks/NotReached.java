@@ -35,7 +35,7 @@ final class NotReached implements Check {
                         .plan()
                         .find(ref)
                         .ifPresent(object ->
-                                object.links().forEach(link -> link.target().ifPresent(rung::add))));
+                                object.slots().forEach(slot -> slot.target().ifPresent(rung::add))));
         return examination.plan().objects().stream()
                 .filter(object -> object.ref().kind().routable() && object.ref().kind() != Kind.EXTENSION)
                 .filter(object -> !examination.reached().comesTo(object.ref()) && !rung.contains(object.ref()))

@@ -5,12 +5,11 @@ import app.bittern.finding.Check;
 import app.bittern.finding.Examination;
 import app.bittern.finding.Finding;
 import app.bittern.finding.Severity;
-import app.bittern.plan.Queue;
+import app.bittern.plan.Pointer;
 import app.bittern.plan.Ref;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.TreeMap;
-import java.util.stream.Stream;
 
 /// A number that another number begins with.
 final class NumberBegins implements Check {
@@ -33,11 +32,6 @@ final class NumberBegins implements Check {
                 .plan()
                 .objects()
                 .forEach(object -> object.number().ifPresent(number -> numbers.put(number, object.ref())));
-        examination
-                .plan()
-                .all(Queue.class)
-                .forEach(queue -> Stream.concat(queue.loginCode().stream(), queue.logoutCode().stream())
-                        .forEach(code -> numbers.putIfAbsent(code, queue.ref())));
         List<Finding> findings = new ArrayList<>();
         numbers.forEach((number, ref) -> {
             String next = numbers.higherKey(number);
@@ -47,7 +41,7 @@ final class NumberBegins implements Check {
                         .toList();
                 findings.add(ABOUT.at(
                         ref,
-                        "number",
+                        Pointer.of("number"),
                         "Number " + number + " of " + ref + " is the beginning of " + Says.some(longer) + "."));
             }
         });

@@ -1,12 +1,11 @@
 package app.bittern.finding.checks;
 
-import app.bittern.call.ExitField;
 import app.bittern.number.E164;
 import app.bittern.plan.Chain;
 import app.bittern.plan.Destination;
 import app.bittern.plan.Outbound;
 import app.bittern.plan.Plan;
-import app.bittern.plan.PlanObject;
+import app.bittern.plan.Slot;
 import java.util.List;
 import java.util.stream.Stream;
 
@@ -29,9 +28,9 @@ final class Outsides {
                 .orElse(own);
     }
 
-    /// Those of a field: the number itself, or those of the chain it leads to.
-    static List<E164> from(Plan plan, PlanObject object, String field) {
-        return Destination.parse(ExitField.value(object, field)).stream()
+    /// Those of a slot: the number itself, or those of the chain it leads to.
+    static List<E164> from(Plan plan, Slot slot) {
+        return slot.holds().stream()
                 .flatMap(to -> to instanceof Destination.Outside(E164 number)
                         ? Stream.of(number)
                         : to.target().flatMap(ref -> plan.find(ref, Chain.class)).stream()

@@ -7,6 +7,7 @@ import app.bittern.finding.Finding;
 import app.bittern.finding.Severity;
 import app.bittern.plan.Plan;
 import app.bittern.plan.PlanObject;
+import app.bittern.plan.Pointer;
 import app.bittern.plan.Prompt;
 import app.bittern.plan.Ref;
 import java.util.ArrayList;
@@ -49,7 +50,7 @@ final class PromptLanguage implements Check {
         List<Finding> findings = new ArrayList<>();
         missing.forEach((prompt, languages) -> languages.forEach((language, object) -> findings.add(ABOUT.at(
                         prompt,
-                        language,
+                        Pointer.of(language),
                         Says.the(plan.find(prompt).orElseThrow()) + " is missing in " + language
                                 + ", in which callers can come to "
                                 + object.ref().kind().title() + " "

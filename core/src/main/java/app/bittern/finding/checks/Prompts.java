@@ -11,8 +11,8 @@ final class Prompts {
     private Prompts() {}
 
     static List<Prompt> of(Plan plan, PlanObject object) {
-        return object.links().stream()
-                .flatMap(link -> link.target().stream())
+        return object.slots().stream()
+                .flatMap(slot -> slot.target().stream())
                 .filter(ref -> ref.kind() == Kind.PROMPT)
                 .distinct()
                 .flatMap(ref -> plan.find(ref, Prompt.class).stream())

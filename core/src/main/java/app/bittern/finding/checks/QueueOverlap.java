@@ -5,6 +5,7 @@ import app.bittern.finding.Examination;
 import app.bittern.finding.Finding;
 import app.bittern.finding.Severity;
 import app.bittern.plan.Plan;
+import app.bittern.plan.Pointer;
 import app.bittern.plan.Prompt;
 import app.bittern.plan.Queue;
 import app.bittern.plan.Ref;
@@ -38,9 +39,9 @@ final class QueueOverlap extends PerObject<Queue> {
     private static Stream<Finding> overlaps(Plan plan, Queue queue) {
         String language = plan.site().defaultLanguage();
         List<Said> all = new ArrayList<>();
-        for (int index = 0; index < queue.during().size(); index++) {
+        for (int index = 0; index < queue.meanwhile().size(); index++) {
             int item = index;
-            Queue.During during = queue.during().get(item);
+            Queue.Meanwhile during = queue.meanwhile().get(item);
             int length = during.length(ref -> plan.find(ref, Prompt.class)
                     .map(prompt -> prompt.length(language, language))
                     .orElse(0));
@@ -55,7 +56,7 @@ final class QueueOverlap extends PerObject<Queue> {
             if (next.from() < one.to()) {
                 return Stream.of(ABOUT.at(
                         queue.ref(),
-                        "during/" + next.item(),
+                        Pointer.of("meanwhile", next.item()),
                         Says.the(queue) + " says " + words(plan, queue, one) + " and " + words(plan, queue, next)
                                 + " at once, " + new Seconds(next.from()) + " into the wait."));
             }
@@ -64,7 +65,7 @@ final class QueueOverlap extends PerObject<Queue> {
     }
 
     private static String words(Plan plan, Queue queue, Said said) {
-        return queue.during()
+        return queue.meanwhile()
                 .get(said.item())
                 .say()
                 .map(what -> switch (what) {

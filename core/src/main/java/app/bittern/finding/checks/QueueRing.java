@@ -4,6 +4,7 @@ import app.bittern.finding.About;
 import app.bittern.finding.Examination;
 import app.bittern.finding.Finding;
 import app.bittern.finding.Severity;
+import app.bittern.plan.Pointer;
 import app.bittern.plan.Queue;
 import app.bittern.plan.Seconds;
 import java.util.stream.Stream;
@@ -28,7 +29,7 @@ final class QueueRing extends PerObject<Queue> {
                         .isPresent()
                 ? Stream.of(ABOUT.at(
                         queue.ref(),
-                        "ringEach",
+                        Pointer.of("ringEach"),
                         Says.the(queue) + " rings each agent for " + queue.ringEach() + ", and callers wait for "
                                 + new Seconds(queue.longestWait()) + " at most."))
                 : Stream.empty();

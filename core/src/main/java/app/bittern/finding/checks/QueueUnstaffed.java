@@ -4,6 +4,7 @@ import app.bittern.finding.About;
 import app.bittern.finding.Examination;
 import app.bittern.finding.Finding;
 import app.bittern.finding.Severity;
+import app.bittern.plan.Pointer;
 import app.bittern.plan.Queue;
 import java.util.stream.Stream;
 
@@ -23,11 +24,11 @@ final class QueueUnstaffed extends PerObject<Queue> {
     @Override
     Stream<Finding> look(Queue queue, Examination examination) {
         return queue.agents().stream().allMatch(Queue.Agent::byPhone)
-                        && !queue.noAgents().refuseJoining()
-                        && !queue.noAgents().leaveWaiting()
+                        && !queue.noAgents().refuseNew()
+                        && !queue.noAgents().moveWaiting()
                 ? Stream.of(ABOUT.at(
                                 queue.ref(),
-                                "agents",
+                                Pointer.of("agents"),
                                 Says.the(queue)
                                         + (queue.agents().isEmpty()
                                                 ? " has no agents, and lets callers wait."

@@ -4,6 +4,7 @@ import app.bittern.finding.About;
 import app.bittern.finding.Examination;
 import app.bittern.finding.Finding;
 import app.bittern.finding.Severity;
+import app.bittern.plan.Pointer;
 import app.bittern.plan.Queue;
 import java.util.stream.Stream;
 
@@ -27,7 +28,7 @@ final class QueueWrapUp extends PerObject<Queue> {
         return queue.wrapUp().value() > LONGEST
                 ? Stream.of(ABOUT.at(
                         queue.ref(),
-                        "wrapUp",
+                        Pointer.of("wrapUp"),
                         Says.the(queue) + " leaves agents alone for " + queue.wrapUp()
                                 + " after each call; more than 10 min are hardly meant."))
                 : Stream.empty();

@@ -7,6 +7,7 @@ import app.bittern.finding.Finding;
 import app.bittern.finding.Severity;
 import app.bittern.plan.InboundNumber;
 import app.bittern.plan.Plan;
+import app.bittern.plan.Pointer;
 import app.bittern.plan.Ref;
 import app.bittern.plan.Traffic;
 import app.bittern.plan.Trunk;
@@ -56,7 +57,7 @@ final class TrunkChannels implements Check {
                             ? Stream.<Finding>empty()
                             : Stream.of(ABOUT.at(
                                     trunk.ref(),
-                                    "channels",
+                                    Pointer.of("channels"),
                                     String.format(
                                             Locale.ROOT,
                                             "%s has %d channels; at the busiest %.1f erlangs are expected, of which %.1f%% would be lost; %d channels lose at most 1%%.",

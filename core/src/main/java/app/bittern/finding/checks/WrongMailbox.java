@@ -1,19 +1,19 @@
 package app.bittern.finding.checks;
 
 import app.bittern.call.Bench;
-import app.bittern.call.ExitField;
 import app.bittern.call.Tracer;
 import app.bittern.finding.About;
 import app.bittern.finding.Check;
 import app.bittern.finding.Examination;
 import app.bittern.finding.Finding;
 import app.bittern.finding.Severity;
-import app.bittern.plan.Destination;
 import app.bittern.plan.Extension;
 import app.bittern.plan.Kind;
 import app.bittern.plan.Plan;
 import app.bittern.plan.PlanObject;
+import app.bittern.plan.Pointer;
 import app.bittern.plan.Ref;
+import app.bittern.plan.Slot;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashSet;
@@ -65,7 +65,7 @@ final class WrongMailbox implements Check {
                 if (others && !ref.equals(first.ref())) {
                     return Stream.of(ABOUT.at(
                                     first.ref(),
-                                    "forward",
+                                    Pointer.of("forward"),
                                     "A call for " + Says.the(first) + " can end in " + Says.the(to.get())
                                             + ", which belongs to somebody else.")
                             .shownBy(witness(examination, first, next)));
@@ -88,9 +88,9 @@ final class WrongMailbox implements Check {
     }
 
     private static List<Ref> onwards(PlanObject object) {
-        return ExitField.all(object).stream()
-                .flatMap(field -> Destination.parse(ExitField.value(object, field)).stream())
-                .flatMap(to -> to.target().stream())
+        return object.slots().stream()
+                .filter(Slot::leads)
+                .flatMap(slot -> slot.target().stream())
                 .toList();
     }
 

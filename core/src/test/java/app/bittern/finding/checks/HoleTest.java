@@ -1,5 +1,6 @@
 package app.bittern.finding.checks;
 
+import static app.bittern.Plans.branch;
 import static app.bittern.Plans.extension;
 import static app.bittern.Plans.group;
 import static app.bittern.Plans.hours;
@@ -7,7 +8,6 @@ import static app.bittern.Plans.mailbox;
 import static app.bittern.Plans.menu;
 import static app.bittern.Plans.none;
 import static app.bittern.Plans.prompt;
-import static app.bittern.Plans.split;
 import static app.bittern.Plans.to;
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -19,6 +19,7 @@ import app.bittern.edit.Edits;
 import app.bittern.finding.Catalogue;
 import app.bittern.finding.Finding;
 import app.bittern.plan.Plan;
+import app.bittern.plan.Pointer;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Random;
@@ -36,9 +37,9 @@ class HoleTest {
     /// Front desk, open hours only: nobody presses, Reception rings, and what follows is missing.
     private static Plan offending() {
         return to(
-                "split/open",
+                "branch/open",
                 hours("terminal", "open: Mon-Fri 08:00-17:00", "closed"),
-                split("open", "terminal", "open", "menu/front", "closed", "hang-up"),
+                branch("open", "terminal", "open", "menu/front", "closed", "hang-up"),
                 menu("front", true, false, "ring-group/reception", "1", "hang-up"),
                 prompt("ask", 10),
                 prompt("no-key", 4),
@@ -53,9 +54,9 @@ class HoleTest {
         assertThat(findings).hasSize(1);
         Finding hole = findings.getFirst();
         assertThat(hole.object()).hasToString("ring-group/reception");
-        assertThat(hole.field()).contains("noAnswer");
+        assertThat(hole.field()).contains(Pointer.of("noAnswer"));
         assertThat(hole.says())
-                .isEqualTo("Ring group reception leads to mailbox 'reception', which does not exist (noAnswer).");
+                .isEqualTo("Ring group reception leads to mailbox 'reception', which does not exist (/noAnswer).");
         assertThat(hole.calls()).containsExactly("Main line +44 1632 960100, Mon–Fri 08:00–17:00");
         Trace trace = Tracer.trace(offending(), hole.witness().orElseThrow());
         assertThat(trace.ending().cause()).contains(Ending.Lost.HOLE);
@@ -80,12 +81,12 @@ class HoleTest {
     @Test
     void aStateWithoutACaseIsAHole() {
         Plan plan = to(
-                "split/open",
+                "branch/open",
                 hours("terminal", "open: Mon-Fri 08:00-17:00", "closed"),
-                split("open", "terminal", "open", "hang-up"));
+                branch("open", "terminal", "open", "hang-up"));
         assertThat(found(plan))
-                .extracting(finding -> finding.field().orElse(""))
-                .containsExactly("cases/closed");
+                .extracting(finding -> finding.field().orElseThrow())
+                .containsExactly(Pointer.of("cases", "closed"));
         assertThat(found(plan).getFirst().witness()).isPresent();
     }
 

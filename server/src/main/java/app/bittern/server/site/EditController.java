@@ -2,11 +2,15 @@ package app.bittern.server.site;
 
 import app.bittern.edit.Edits;
 import app.bittern.edit.PlanEdit;
+import app.bittern.edit.Planned;
+import app.bittern.edit.Rewiring;
 import app.bittern.finding.Finding;
 import app.bittern.finding.Fix;
 import app.bittern.formats.FieldEdits;
 import app.bittern.plan.Destination;
+import app.bittern.plan.Filling;
 import app.bittern.plan.Plan;
+import app.bittern.plan.Pointer;
 import app.bittern.plan.Ref;
 import app.bittern.server.Refusal;
 import java.security.Principal;
@@ -88,9 +92,12 @@ class EditController {
         Ref ref = ref(set.object());
         // A JSON null arrives as a node of its own: it means the same as no value.
         Optional<JsonNode> value = Optional.ofNullable(set.value()).filter(given -> !given.isNull());
-        says.add(plan.title(ref) + ", " + set.field() + ": "
+        says.add(plan.title(ref) + ", " + set.field().replaceFirst("^/", "") + ": "
                 + value.map(Object::toString).orElse("taken away"));
-        return made(FieldEdits.set(plan, ref, set.field(), value));
+        Pointer at = Pointer.parse(set.field())
+                .orElseThrow(() -> Refusal.unusable(
+                        "field: found '" + shortened(set.field()) + "'; allowed is " + Pointer.ALLOWED + "."));
+        return made(FieldEdits.set(plan, ref, at, value));
     }
 
     private static PlanEdit removed(Plan plan, Api.RemoveObject remove, List<String> says) {
@@ -100,11 +107,13 @@ class EditController {
         if (instead == null) {
             return new PlanEdit.Remove(ref);
         }
-        Destination destination = Destination.parse(instead)
+        Filling destination = Destination.parse(instead)
+                .<Filling>map(to -> to)
+                .or(() -> Ref.parse(instead))
                 .filter(to -> !to.target().equals(Optional.of(ref)))
-                .orElseThrow(() -> Refusal.unusable(
-                        "In its place: found '" + instead + "'; allowed is " + Destination.ALLOWED + "."));
-        return made(FieldEdits.replace(plan, ref, destination));
+                .orElseThrow(() -> Refusal.unusable("In its place: found '" + shortened(instead)
+                        + "'; allowed is another object's reference, or " + Destination.ALLOWED + "."));
+        return made(Rewiring.replace(plan, ref, List.of(destination)));
     }
 
     private PlanEdit fixed(String site, Api.ApplyFix wish, List<String> says) {
@@ -121,14 +130,18 @@ class EditController {
     private static boolean matches(Finding finding, Api.ApplyFix wish) {
         return finding.code().equals(wish.code())
                 && finding.object().toString().equals(wish.object())
-                && finding.field().orElse("").equals(wish.field());
+                && finding.field().map(Pointer::toString).orElse("").equals(wish.field());
     }
 
-    private static PlanEdit made(FieldEdits.Result result) {
+    /// A text as a refusal repeats it.
+    private static String shortened(String text) {
+        return text.length() <= 80 ? text : text.substring(0, 80) + "…";
+    }
+
+    private static PlanEdit made(Planned result) {
         return switch (result) {
-            case FieldEdits.Result.Made(PlanEdit edit) -> edit;
-            case FieldEdits.Result.Refused(List<String> says) ->
-                throw new Refusal(HttpStatus.UNPROCESSABLE_CONTENT, says);
+            case Planned.Made(PlanEdit edit) -> edit;
+            case Planned.Refused(List<String> says) -> throw new Refusal(HttpStatus.UNPROCESSABLE_CONTENT, says);
         };
     }
 

@@ -242,7 +242,10 @@ class SiteController {
         Ref ref = Ref.parse(object)
                 .orElseThrow(() -> Refusal.missing("'" + object + "' is not a reference such as mailbox/reception."));
         return plan.uses(ref).stream()
-                .map(use -> new Api.UseView(use.object().toString(), plan.title(use.object()), use.field()))
+                .map(use -> new Api.UseView(
+                        use.object().toString(),
+                        plan.title(use.object()),
+                        use.slot().at().toString()))
                 .toList();
     }
 }

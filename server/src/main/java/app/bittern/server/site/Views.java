@@ -9,6 +9,7 @@ import app.bittern.outline.Part;
 import app.bittern.outline.Row;
 import app.bittern.plan.InboundNumber;
 import app.bittern.plan.Plan;
+import app.bittern.plan.Pointer;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -37,7 +38,7 @@ final class Views {
                 check.title(),
                 finding.severity().word(),
                 finding.object().toString(),
-                finding.field(),
+                finding.field().map(Pointer::toString),
                 finding.says(),
                 check.advice(),
                 finding.calls(),
@@ -56,7 +57,9 @@ final class Views {
                 row.object().map(Object::toString),
                 row.asRow(),
                 row.uses(),
-                row.field().map(place -> new Api.PlaceView(place.object().toString(), place.field())),
+                row.field()
+                        .map(place -> new Api.PlaceView(
+                                place.object().toString(), place.field().toString())),
                 row.holdsRow(),
                 (int) findings.stream().filter(finding -> at(row, finding)).count());
     }
@@ -79,7 +82,7 @@ final class Views {
                 part.edit()
                         .map(edit -> new Api.TokenView(
                                 edit.object().toString(),
-                                edit.field(),
+                                edit.field().toString(),
                                 edit.type().name().toLowerCase(Locale.ROOT),
                                 edit.value(),
                                 edit.help())));

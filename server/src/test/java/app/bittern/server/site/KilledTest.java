@@ -56,7 +56,7 @@ class KilledTest {
         try {
             while (true) {
                 int number = asked.incrementAndGet();
-                String wish = DraftTest.set("prompt/closed", "en-GB", "\"edit number " + number + "\"");
+                String wish = DraftTest.set("prompt/closed", "/en-GB", "\"edit number " + number + "\"");
                 if (client.post(SITE + "/edits", wish).status() != 200) {
                     return;
                 }

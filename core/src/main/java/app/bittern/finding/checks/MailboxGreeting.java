@@ -1,0 +1,30 @@
+package app.bittern.finding.checks;
+
+import app.bittern.finding.About;
+import app.bittern.finding.Examination;
+import app.bittern.finding.Finding;
+import app.bittern.finding.Severity;
+import app.bittern.plan.Mailbox;
+import app.bittern.plan.Pointer;
+import java.util.stream.Stream;
+
+/// A mailbox that says nothing.
+final class MailboxGreeting extends PerObject<Mailbox> {
+    private static final About ABOUT = new About(
+            "mailbox-greeting",
+            "Mailbox without greeting",
+            Severity.WARNING,
+            "A mailbox that says nothing.",
+            "Callers do not know where they are or that they should speak. Give it a greeting.");
+
+    MailboxGreeting() {
+        super(ABOUT, Mailbox.class);
+    }
+
+    @Override
+    Stream<Finding> look(Mailbox mailbox, Examination examination) {
+        return mailbox.greeting().isEmpty() && mailbox.greetings().isEmpty()
+                ? Stream.of(ABOUT.at(mailbox.ref(), Pointer.of("greeting"), Says.the(mailbox) + " has no greeting."))
+                : Stream.empty();
+    }
+}
