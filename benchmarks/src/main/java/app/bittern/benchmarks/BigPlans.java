@@ -150,7 +150,7 @@ public final class BigPlans {
                 none(),
                 Destination.parse(to),
                 Route.Dress.PLAIN,
-                Route.WithheldCallers.ACCEPT,
+                none(),
                 true);
     }
 
@@ -257,7 +257,7 @@ public final class BigPlans {
                 none(),
                 none(),
                 none(),
-                Optional.of(new Ref(Kind.PROMPT, "welcome")),
+                List.of(new Ref(Kind.PROMPT, "welcome")),
                 true,
                 new Seconds(5),
                 3,
@@ -327,8 +327,6 @@ public final class BigPlans {
                 none(),
                 Order.LONGEST_IDLE,
                 agents,
-                none(),
-                none(),
                 new Seconds(15),
                 new Seconds(5),
                 new Seconds(30),
@@ -376,8 +374,7 @@ public final class BigPlans {
                         : Extension.Forward.NONE,
                 Optional.of(new Ref(Kind.MAILBOX, "e" + index)),
                 Optional.of(new Ref(Kind.CLASS_OF_SERVICE, "staff")),
-                List.of(),
-                none());
+                List.of());
     }
 
     private static Mailbox mailbox(String key) {
