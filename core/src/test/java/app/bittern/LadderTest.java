@@ -25,6 +25,10 @@ class LadderTest {
             .definedBy("app.bittern.edit")
             .layer("call")
             .definedBy("app.bittern.call")
+            .layer("callset")
+            .definedBy("app.bittern.callset")
+            .layer("graph")
+            .definedBy("app.bittern.graph")
             .layer("paths")
             .definedBy("app.bittern.paths")
             .layer("finding")
@@ -45,16 +49,21 @@ class LadderTest {
             .mayNotBeAccessedByAnyLayer()
             .whereLayer("paths")
             .mayOnlyBeAccessedByLayers("finding", "compare")
+            .whereLayer("graph")
+            .mayOnlyBeAccessedByLayers("paths", "finding", "compare")
+            .whereLayer("callset")
+            .mayOnlyBeAccessedByLayers("graph", "paths", "finding", "compare")
             .whereLayer("edit")
             .mayOnlyBeAccessedByLayers("finding")
             .whereLayer("call")
-            .mayOnlyBeAccessedByLayers("paths", "finding", "compare", "outline")
+            .mayOnlyBeAccessedByLayers("callset", "graph", "paths", "finding", "compare", "outline")
             .whereLayer("plan")
-            .mayOnlyBeAccessedByLayers("edit", "call", "paths", "finding", "compare", "outline")
+            .mayOnlyBeAccessedByLayers("edit", "call", "callset", "graph", "paths", "finding", "compare", "outline")
             .whereLayer("hours")
-            .mayOnlyBeAccessedByLayers("plan", "call", "paths", "finding", "compare", "outline")
+            .mayOnlyBeAccessedByLayers("plan", "call", "callset", "graph", "paths", "finding", "compare", "outline")
             .whereLayer("number")
-            .mayOnlyBeAccessedByLayers("hours", "plan", "call", "paths", "finding", "compare", "outline");
+            .mayOnlyBeAccessedByLayers(
+                    "hours", "plan", "call", "callset", "graph", "paths", "finding", "compare", "outline");
 
     @ArchTest
     static final ArchRule NO_FRAMEWORK_AND_NO_IO = classes()

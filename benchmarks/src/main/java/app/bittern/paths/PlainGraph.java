@@ -1,5 +1,9 @@
 package app.bittern.paths;
 
+import app.bittern.callset.CallClasses;
+import app.bittern.graph.Beginnings;
+import app.bittern.graph.StateGraph;
+import app.bittern.graph.Way;
 import app.bittern.hours.Horizon;
 import app.bittern.number.E164;
 import app.bittern.plan.InboundNumber;
@@ -22,8 +26,7 @@ public record PlainGraph(Graph<Integer, DefaultEdge> graph, int start, Set<Integ
     public static PlainGraph of(Plan plan, Horizon horizon) {
         StateGraph states = new StateGraph(plan, new CallClasses(List.of(plan), horizon), 0);
         E164 number = plan.all(InboundNumber.class).findFirst().orElseThrow().called();
-        Starts.Taken first = Starts.of(states, number).taken().getFirst();
-        int start = states.begin(first.route(), first.language());
+        int start = Beginnings.of(states, number).taken().getFirst().state();
         Graph<Integer, DefaultEdge> graph = new DirectedPseudograph<>(DefaultEdge.class);
         Set<Integer> ends = new LinkedHashSet<>();
         for (int state = 0; state < states.size(); state++) {
@@ -31,7 +34,7 @@ public record PlainGraph(Graph<Integer, DefaultEdge> graph, int start, Set<Integ
         }
         int next = -1;
         for (int state = 0; state < states.size(); state++) {
-            for (StateGraph.Edge edge : states.edges(state)) {
+            for (Way edge : states.ways(state)) {
                 int to = edge.target() >= 0 ? edge.target() : next--;
                 if (to < 0) {
                     graph.addVertex(to);

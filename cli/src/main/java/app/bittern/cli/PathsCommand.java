@@ -1,6 +1,5 @@
 package app.bittern.cli;
 
-import app.bittern.call.Ending;
 import app.bittern.formats.Json;
 import app.bittern.formats.PathsJson;
 import app.bittern.number.Caller;
@@ -10,7 +9,8 @@ import app.bittern.paths.NumberPaths;
 import app.bittern.paths.PathFilter;
 import app.bittern.paths.PathList;
 import app.bittern.paths.Paths;
-import app.bittern.paths.Reached;
+import app.bittern.paths.Reachable;
+import app.bittern.plan.Destination;
 import app.bittern.plan.InboundNumber;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Ref;
@@ -19,7 +19,6 @@ import java.time.DateTimeException;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Stream;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
@@ -64,9 +63,12 @@ final class PathsCommand extends PlanCommand {
     private int limit;
 
     @Option(names = "--skip", paramLabel = "K", defaultValue = "0", description = "How many are passed over first.")
-    private int skip;
+    private long skip;
 
-    @Option(names = "--ending", paramLabel = "KIND", description = "List those that end so: answered, message, lost …")
+    @Option(
+            names = "--ending",
+            paramLabel = "KIND",
+            description = "List those that end so: answered, message, lost, returns …")
     private Optional<String> ending = Optional.empty();
 
     @Option(names = "--in", paramLabel = "OBJECT", description = "List those that end here: mailbox/bookings.")
@@ -87,15 +89,17 @@ final class PathsCommand extends PlanCommand {
     @Override
     public Integer call() {
         Plan plan = PlanArgument.read(file());
-        PathFilter filter = filter();
+        PathFilter filter = filter(plan);
+        if (limit < 0 || skip < 0) {
+            throw unusable(limit < 0 ? "limit" : "skip", String.valueOf(limit < 0 ? limit : skip), "0 or more");
+        }
         Paths paths = Paths.of(plan, weeks.horizon(plan));
         List<E164> numbers = to.map(text -> List.of(number(plan, text)))
                 .orElseGet(() ->
                         plan.all(InboundNumber.class).map(InboundNumber::called).toList());
         if (who.isPresent()) {
-            Ref ref = Ref.parse(who.get())
-                    .orElseThrow(() -> unusable("who", who.get(), "a reference such as queue/bookings"));
-            List<Reached.ByNumber> by = Reached.of(paths).numbers(ref);
+            Ref ref = object(plan, "who", who.get());
+            List<Reachable.ByNumber> by = Reachable.of(paths).numbers(ref);
             say(json() ? Json.pretty(PathsJson.who(by)) : PathsText.who(plan, by));
             return 0;
         }
@@ -136,23 +140,33 @@ final class PathsCommand extends PlanCommand {
                         () -> new Unusable(List.of("--to: found '" + text + "'; allowed is " + E164.ALLOWED + ".")));
     }
 
-    private PathFilter filter() {
+    /// Where calls end: an object of the plan, or an outside number.
+    private static String where(Plan plan, String text) {
+        return Destination.parse(text)
+                        .filter(to -> to instanceof Destination.Outside)
+                        .isPresent()
+                ? text
+                : object(plan, "in", text).toString();
+    }
+
+    private static Ref object(Plan plan, String option, String text) {
+        Ref ref = Ref.parse(text).orElseThrow(() -> unusable(option, text, "a reference such as queue/bookings"));
+        if (plan.find(ref).isEmpty()) {
+            throw unusable(option, text, "an object of the plan, and there is no " + ref + " in it");
+        }
+        return ref;
+    }
+
+    private PathFilter filter(Plan plan) {
         return new PathFilter(
-                ending.map(word -> Stream.of(Ending.Kind.values())
-                        .filter(kind -> kind.word().equals(word))
-                        .findFirst()
-                        .orElseThrow(() -> unusable(
-                                "ending",
-                                word,
-                                "one of "
-                                        + String.join(
-                                                ", ",
-                                                Stream.of(Ending.Kind.values())
-                                                        .map(Ending.Kind::word)
-                                                        .toList())))),
-                in,
-                passes.map(text -> Ref.parse(text)
-                        .orElseThrow(() -> unusable("passes", text, "a reference such as queue/bookings"))),
+                ending.map(word -> {
+                    if (!app.bittern.paths.Path.words().contains(word)) {
+                        throw unusable("ending", word, "one of " + String.join(", ", app.bittern.paths.Path.words()));
+                    }
+                    return word;
+                }),
+                in.map(text -> where(plan, text)),
+                passes.map(text -> object(plan, "passes", text)),
                 longer.map(text -> Seconds.parse(text)
                         .map(Seconds::value)
                         .orElseThrow(() -> unusable("longer", text, Seconds.ALLOWED))),

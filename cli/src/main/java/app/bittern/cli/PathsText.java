@@ -1,18 +1,23 @@
 package app.bittern.cli;
 
 import app.bittern.call.Ending;
-import app.bittern.call.Window;
+import app.bittern.callset.CallSet;
+import app.bittern.graph.Tangle;
 import app.bittern.paths.Matrix;
 import app.bittern.paths.NumberPaths;
 import app.bittern.paths.Path;
-import app.bittern.paths.Reached;
+import app.bittern.paths.Reachable;
+import app.bittern.paths.Span;
 import app.bittern.plan.Kind;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Ref;
 import app.bittern.plan.Seconds;
+import java.math.BigInteger;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 
 /// The paths of a number for people.
@@ -23,40 +28,102 @@ final class PathsText {
         StringBuilder text = new StringBuilder();
         text.append(String.format(
                 Locale.ROOT,
-                "%s: %,d paths, %d states, %d ways on, %,d come back%n",
+                "%s: %,d paths, %d states, %d ways on, %,d come back%s%n",
                 number.called().international(),
                 number.count(),
                 number.states(),
-                number.edges(),
-                number.returns()));
-        Table endings = new Table(12, 15, 34).row("paths", "seconds", "ends", "when");
-        number.endings()
+                number.ways(),
+                number.returns(),
+                number.rounds().signum() == 0 ? "" : String.format(Locale.ROOT, ", %,d go round", number.rounds())));
+        Letters letters = new Letters();
+        Table endings = new Table(12, 15, 52).row("paths", "seconds", "ends", "when");
+        together(number)
                 .forEach(ends -> endings.row(
                         String.format(Locale.ROOT, "%,d", ends.paths()),
-                        seconds(ends.window()),
-                        EndingText.of(ends.ending()),
-                        ends.when()));
+                        seconds(ends.span()),
+                        ends.words(),
+                        letters.of(number.when(ends.calls()))));
         text.append(endings);
-        list.ifPresent(paths -> {
-            Table table = new Table(16, 15, 34).row("keys", "seconds", "ends", "way and when");
-            paths.forEach(path -> table.row(
-                    String.join(" ", path.choices(plan)),
-                    seconds(path.window()),
-                    end(path.end()),
-                    String.join(
-                                    " > ",
-                                    path.objects().stream().map(Ref::toString).toList()) + "; " + path.when()));
+        Table table = new Table(16, 15, 34).row("keys", "seconds", "ends", "way and when");
+        list.ifPresent(paths -> paths.forEach(path -> table.row(
+                String.join(" ", path.choices(plan)),
+                seconds(path.span()),
+                end(path.end()),
+                way(path) + "; " + letters.of(number.when(path.calls())))));
+        if (list.isPresent()) {
             text.append("\n\n").append(table);
-        });
-        return text.append('\n').toString();
+        }
+        return text.append("\n\n").append(letters.said()).append('\n').toString();
     }
 
-    static String who(Plan plan, List<Reached.ByNumber> numbers) {
+    /// Gives each time a letter, so that it is said once.
+    private static final class Letters {
+        private final Map<String, String> letters = new LinkedHashMap<>();
+
+        String of(String when) {
+            return letters.computeIfAbsent(when, said -> letter(letters.size()));
+        }
+
+        /// A to Z, then AA, AB and so on.
+        private static String letter(int index) {
+            String last = String.valueOf((char) ('A' + index % 26));
+            return index < 26 ? last : letter(index / 26 - 1) + last;
+        }
+
+        Table said() {
+            Table table = new Table(4).row("when", "");
+            letters.forEach((when, letter) -> table.row(letter, when));
+            return table;
+        }
+    }
+
+    /// Endings that differ only in who it is, as one.
+    private record Together(BigInteger paths, Span span, String words, CallSet calls) {}
+
+    private static List<Together> together(NumberPaths number) {
+        Map<List<Object>, List<NumberPaths.Ends>> groups = new LinkedHashMap<>();
+        for (NumberPaths.Ends ends : number.endings()) {
+            String what = ends.ending().in().replaceFirst("/.*", "");
+            List<Object> key = List.of(ends.ending().kind(), ends.ending().cause(), what, ends.calls());
+            groups.computeIfAbsent(key, one -> new ArrayList<>()).add(ends);
+        }
+        return groups.values().stream().map(PathsText::one).toList();
+    }
+
+    private static Together one(List<NumberPaths.Ends> group) {
+        NumberPaths.Ends first = group.getFirst();
+        BigInteger paths = group.stream().map(NumberPaths.Ends::paths).reduce(BigInteger.ZERO, BigInteger::add);
+        Span span =
+                group.stream().map(NumberPaths.Ends::span).reduce(Span::union).orElseThrow();
+        String words = EndingText.of(first.ending());
+        if (group.size() > 1) {
+            String in = first.ending().in();
+            words = words.replace(in, group.size() + " " + plural(in.replaceFirst("/.*", "")));
+        }
+        return new Together(paths, span, words, first.calls());
+    }
+
+    private static String plural(String word) {
+        return switch (word) {
+            case "outside" -> "outside numbers";
+            case "mailbox" -> "mailboxes";
+            case "branch" -> "branches";
+            default -> word.replace('-', ' ') + "s";
+        };
+    }
+
+    private static String way(Path path) {
+        int tangle = path.steps().stream().mapToInt(Path.Step::tangle).max().orElse(0);
+        return String.join(" > ", path.objects().stream().map(Ref::toString).toList())
+                + (tangle == 0 ? "" : " (the quickest way through a tangle of " + tangle + " states)");
+    }
+
+    static String who(Plan plan, List<Reachable.ByNumber> numbers) {
         Table table = new Table(18, 22, 15).row("number", "", "seconds", "when");
         numbers.forEach(number -> table.row(
                 number.number().text(),
                 plan.title(new Ref(Kind.NUMBER, number.number().text())),
-                seconds(number.window()),
+                seconds(number.span()),
                 number.when()));
         return table.toString();
     }
@@ -64,18 +131,21 @@ final class PathsText {
     static String matrix(Plan plan, Matrix matrix) {
         Table table = new Table(8, 36).row("pressed", "when", "ends");
         for (Matrix.Row row : matrix.rows()) {
+            boolean first = true;
             for (int index = 0; index < row.cells().size(); index++) {
                 Matrix.Column column = matrix.columns().get(index);
                 List<String> states = new ArrayList<>();
                 column.states().forEach((ref, state) -> states.add(plan.title(ref) + " " + state));
                 column.positions().forEach((ref, position) -> states.add(plan.title(ref) + " " + position));
-                String pressed = index == 0 ? row.pressed().orElse("nothing") : "";
-                row.cells()
-                        .get(index)
-                        .ifPresent(cell -> table.row(
-                                pressed,
-                                String.join(", ", states),
-                                EndingText.of(cell.ending()) + " at " + Seconds.clock(cell.second())));
+                Optional<Matrix.Cell> cell = row.cells().get(index);
+                if (cell.isPresent()) {
+                    table.row(
+                            first ? row.pressed().orElse("nothing") : "",
+                            String.join(", ", states),
+                            EndingText.of(cell.get().ending()) + " at "
+                                    + Seconds.clock(cell.get().second()));
+                    first = false;
+                }
             }
         }
         return table.toString();
@@ -85,12 +155,15 @@ final class PathsText {
         return switch (end) {
             case Path.End.Rests(Ending where) -> EndingText.of(where);
             case Path.End.Returns(Ref to) -> "returns to " + to;
+            case Path.End.GoesRound(Ref at, Tangle.Around how) -> Path.words(how) + ", from " + at;
         };
     }
 
-    private static String seconds(Window window) {
-        return window.earliest() == window.latest()
-                ? Seconds.clock(window.earliest())
-                : Seconds.clock(window.earliest()) + "–" + Seconds.clock(window.latest());
+    private static String seconds(Span span) {
+        String latest = span.latest().isEmpty()
+                ? "no end"
+                : Seconds.clock((int) span.latest().getAsLong());
+        String earliest = Seconds.clock((int) span.earliest());
+        return earliest.equals(latest) ? latest : earliest + "–" + latest;
     }
 }

@@ -124,8 +124,7 @@ final class BranchBehaviour implements Behaviour<Branch> {
     /// The first case that what was found for the digits is: a tag of the contact, `found` or `not-found`.
     private static String found(Branch branch, Scene scene, Ref ask) {
         Optional<Contact> contact = scene.context()
-                .entry()
-                .filter(entry -> entry.ask().equals(ask))
+                .keyedIn(ask)
                 .flatMap(Context.Entry::contact)
                 .flatMap(ref -> scene.plan().find(ref, Contact.class));
         return branch.cases().keySet().stream()
@@ -229,8 +228,7 @@ final class BranchBehaviour implements Behaviour<Branch> {
 
     private static Decision decideByAsk(Branch branch, Scene scene, Ref ask) {
         String what = scene.context()
-                .entry()
-                .filter(entry -> entry.ask().equals(ask))
+                .keyedIn(ask)
                 .flatMap(Context.Entry::contact)
                 .map(contact -> "The digits are those of " + scene.title(contact))
                 .orElse("The digits are nobody's");

@@ -2,6 +2,7 @@ package app.bittern.call;
 
 import app.bittern.plan.Ref;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.TreeSet;
@@ -14,9 +15,9 @@ import java.util.TreeSet;
 /// @param menus    the menus passed on the way, each with what was carried when it was entered; a menu that
 ///                 is entered again takes the way back to its first time with it, so that there are
 ///                 finitely many states however often callers go round
-/// @param entry    what was found for the digits asked for last
+/// @param keyed    what was found for the digits asked for, by ask, each once
 public record Context(
-        String language, List<String> tags, Optional<Ref> firstCalled, List<Frame> menus, Optional<Entry> entry) {
+        String language, List<String> tags, Optional<Ref> firstCalled, List<Frame> menus, List<Entry> keyed) {
     /// What digits were found to be.
     ///
     /// @param ask     what asked for them
@@ -29,20 +30,25 @@ public record Context(
     public Context {
         tags = tags.size() < 2 ? List.copyOf(tags) : List.copyOf(new TreeSet<>(tags));
         menus = List.copyOf(menus);
+        keyed = List.copyOf(keyed);
     }
 
     /// What a call begins with.
     public static Context in(String language) {
-        return new Context(language, List.of(), Optional.empty(), List.of(), Optional.empty());
+        return new Context(language, List.of(), Optional.empty(), List.of(), List.of());
     }
 
     Context speaking(Optional<String> language) {
-        return language.map(spoken -> new Context(spoken, tags, firstCalled, menus, entry))
+        return language.map(spoken -> new Context(spoken, tags, firstCalled, menus, keyed))
                 .orElse(this);
     }
 
     Context found(Ref ask, Optional<Ref> contact) {
-        return new Context(language, tags, firstCalled, menus, Optional.of(new Entry(ask, contact)));
+        List<Entry> all = new ArrayList<>(keyed);
+        all.removeIf(entry -> entry.ask().equals(ask));
+        all.add(new Entry(ask, contact));
+        all.sort(Comparator.comparing(entry -> entry.ask().toString()));
+        return new Context(language, tags, firstCalled, menus, all);
     }
 
     Context tagged(List<String> more) {
@@ -51,12 +57,12 @@ public record Context(
         }
         List<String> all = new ArrayList<>(tags);
         all.addAll(more);
-        return new Context(language, all, firstCalled, menus, entry);
+        return new Context(language, all, firstCalled, menus, keyed);
     }
 
     /// The first extension entered becomes the firstCalled.
     Context owned(Ref extension) {
-        return firstCalled.isPresent() ? this : new Context(language, tags, Optional.of(extension), menus, entry);
+        return firstCalled.isPresent() ? this : new Context(language, tags, Optional.of(extension), menus, keyed);
     }
 
     Context entering(Ref menu) {
@@ -68,7 +74,7 @@ public record Context(
             way.add(frame);
         }
         way.add(new Frame(menu, language, tags));
-        return new Context(language, tags, firstCalled, way, entry);
+        return new Context(language, tags, firstCalled, way, keyed);
     }
 
     /// What was carried when the menu before this one was entered, with the way up to there.
@@ -78,7 +84,12 @@ public record Context(
         }
         Frame before = menus.get(menus.size() - 2);
         return Optional.of(
-                new Context(before.language(), before.tags(), firstCalled, menus.subList(0, menus.size() - 1), entry));
+                new Context(before.language(), before.tags(), firstCalled, menus.subList(0, menus.size() - 1), keyed));
+    }
+
+    /// The contact found for what was keyed in an ask; nothing where nobody was asked.
+    Optional<Entry> keyedIn(Ref ask) {
+        return keyed.stream().filter(entry -> entry.ask().equals(ask)).findFirst();
     }
 
     Optional<Ref> menuBefore() {

@@ -20,6 +20,8 @@ public record Ending(Kind kind, String in, Optional<String> by, Optional<Lost> c
         BUSY,
         HUNG_UP,
         UNMATCHED,
+        /// Followed no further: it has come too often to where it was before.
+        STOPPED,
         LOST;
 
         /// As it is written: `hung-up`.
@@ -48,6 +50,11 @@ public record Ending(Kind kind, String in, Optional<String> by, Optional<Lost> c
 
     public static Ending lost(Lost cause, Object in) {
         return new Ending(Kind.LOST, in.toString(), Optional.empty(), Optional.of(cause));
+    }
+
+    /// The same, whoever answered.
+    public Ending anybody() {
+        return by.isEmpty() ? this : new Ending(kind, in, Optional.empty(), cause);
     }
 
     Ending by(Object who) {

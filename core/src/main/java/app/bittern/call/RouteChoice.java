@@ -71,13 +71,17 @@ public final class RouteChoice {
         return ORDER.compare(one, other);
     }
 
-    /// The routes that can take calls to a number, best first, up to the first that takes them all.
-    public static List<Route> reached(Plan plan, E164 called) {
-        List<Route> ranked = plan.all(Route.class)
-                .filter(route ->
-                        route.enabled() && calledFails(route.called(), called).isEmpty())
+    /// The enabled routes that are for a called number, best first.
+    public static List<Route> inOrder(Plan plan, E164 called) {
+        return plan.all(Route.class)
+                .filter(route -> route.enabled() && isFor(route.called(), called))
                 .sorted(ORDER)
                 .toList();
+    }
+
+    /// The routes that can take calls to a number, best first, up to the first that takes them all.
+    public static List<Route> reached(Plan plan, E164 called) {
+        List<Route> ranked = inOrder(plan, called);
         List<Route> reached = new ArrayList<>();
         for (Route route : ranked) {
             reached.add(route);

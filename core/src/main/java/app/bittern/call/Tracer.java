@@ -13,15 +13,17 @@ import java.util.Set;
 ///
 /// At each state the bench decides on an outcome, which is then looked up among all outcomes of the
 /// transition function. A call that comes back to a state with no second passed and no choice by the
-/// caller, or that takes more than 200 steps, is lost: endless.
+/// caller is lost: endless; one that has come 200 times to a state that it was in before is stopped.
 public final class Tracer {
-    /// The most steps a call may take.
-    public static final int MOST_STEPS = 200;
+    /// How often a call may come to a state that it was in before.
+    public static final int MOST_AGAIN = 200;
 
     private final Plan plan;
     private final BenchInHand bench;
     private final List<Trace.Step> steps = new ArrayList<>();
     private final Set<State> sinceTimeOrChoice = new HashSet<>();
+    private final Set<State> seen = new HashSet<>();
+    private int again;
     private int second;
 
     private Tracer(Plan plan, Bench bench) {
@@ -43,7 +45,12 @@ public final class Tracer {
         }
         State state = new State(route.get().ref(), begin);
         while (true) {
-            if (steps.size() == MOST_STEPS || !sinceTimeOrChoice.add(state)) {
+            again += seen.add(state) ? 0 : 1;
+            if (again == MOST_AGAIN) {
+                return ended(
+                        Ending.of(Ending.Kind.STOPPED, state.at()), route.get().ref(), state.context());
+            }
+            if (!sinceTimeOrChoice.add(state)) {
                 return ended(
                         Ending.lost(Ending.Lost.ENDLESS, state.at()),
                         route.get().ref(),

@@ -2,7 +2,7 @@ package app.bittern.finding;
 
 import app.bittern.hours.Horizon;
 import app.bittern.paths.Paths;
-import app.bittern.paths.Reached;
+import app.bittern.paths.Reachable;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Ref;
 import java.util.List;
@@ -13,8 +13,7 @@ public final class Examination {
     private final Plan plan;
     private final Horizon horizon;
     private Optional<Paths> paths = Optional.empty();
-    private Optional<Reached> reached = Optional.empty();
-    private Optional<Reached> rounds = Optional.empty();
+    private Optional<Reachable> reached = Optional.empty();
 
     public Examination(Plan plan, Horizon horizon) {
         this.plan = plan;
@@ -37,16 +36,9 @@ public final class Examination {
     }
 
     /// What calls come to.
-    public Reached reached() {
-        Reached all = reached.orElseGet(() -> Reached.of(paths()));
+    public Reachable reached() {
+        Reachable all = reached.orElseGet(() -> Reachable.of(paths()));
         reached = Optional.of(all);
-        return all;
-    }
-
-    /// What calls come to, with every round that no caller chooses told as endless.
-    public Reached rounds() {
-        Reached all = rounds.orElseGet(() -> Reached.ofRounds(paths()));
-        rounds = Optional.of(all);
         return all;
     }
 

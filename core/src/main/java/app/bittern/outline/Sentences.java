@@ -288,7 +288,7 @@ final class Sentences {
             case OUTSIDE, CALLBACK, PAGED ->
                 Part.end(Style.OUTSIDE, ending.kind().word());
             case BUSY, HUNG_UP -> Part.end(Style.ENDED, ending.kind() == Ending.Kind.BUSY ? "busy tone" : "hung up");
-            case UNMATCHED -> Part.end(Style.LOST, "unmatched");
+            case UNMATCHED, STOPPED -> Part.end(Style.LOST, ending.kind().word());
             case LOST ->
                 Part.end(
                         Style.LOST,

@@ -4,6 +4,12 @@ import app.bittern.call.Cause;
 import app.bittern.call.Ending;
 import app.bittern.call.State;
 import app.bittern.call.Window;
+import app.bittern.callset.CallClasses;
+import app.bittern.callset.CallSet;
+import app.bittern.callset.CallWords;
+import app.bittern.graph.Beginnings;
+import app.bittern.graph.StateGraph;
+import app.bittern.graph.Way;
 import app.bittern.hours.Horizon;
 import app.bittern.number.E164;
 import app.bittern.plan.Kind;
@@ -24,14 +30,12 @@ final class Abreast {
     private final StateGraph before;
     private final StateGraph after;
     private final CallClasses classes;
-    private final ClassSets sets;
     private final Predicate<Ref> touched;
     private final Map<Long, List<Fork>> forks = new HashMap<>();
 
     /// @param touched whether something that differs can be reached from an object
     Abreast(Plan before, Plan after, Horizon horizon, Predicate<Ref> touched) {
         this.classes = new CallClasses(List.of(before, after), horizon);
-        this.sets = classes.sets();
         this.before = new StateGraph(before, classes, 0);
         this.after = new StateGraph(after, classes, 1);
         this.touched = touched;
@@ -43,6 +47,10 @@ final class Abreast {
 
     StateGraph after() {
         return after;
+    }
+
+    CallWords words() {
+        return new CallWords(classes);
     }
 
     CallClasses classes() {
@@ -63,12 +71,12 @@ final class Abreast {
     }
 
     /// A cause and the edge it takes on each side; absent where it is not possible there.
-    record Fork(Cause cause, Optional<StateGraph.Edge> before, Optional<StateGraph.Edge> after) {}
+    record Fork(Cause cause, Optional<Way> before, Optional<Way> after) {}
 
     /// A pair on the way, with the steps that led there on each side.
-    record Pair(Spot before, Spot after, int calls, Steps wayBefore, Steps wayAfter) {
+    record Pair(Spot before, Spot after, CallSet calls, Steps wayBefore, Steps wayAfter) {
         /// For some of its calls alone.
-        Pair of(int some) {
+        Pair of(CallSet some) {
             return new Pair(before, after, some, wayBefore, wayAfter);
         }
     }
@@ -77,10 +85,10 @@ final class Abreast {
     record Steps(Optional<Steps> earlier, Optional<Path.Step> last) {
         static final Steps NONE = new Steps(Optional.empty(), Optional.empty());
 
-        Steps and(State state, Cause cause, StateGraph.Edge edge) {
+        Steps and(State state, Cause cause, Way edge) {
             return new Steps(
                     Optional.of(this),
-                    Optional.of(new Path.Step(state, List.of(cause), new Window(edge.earliest(), edge.latest()))));
+                    Optional.of(new Path.Step(state, List.of(cause), new Window(edge.earliest(), edge.latest()), 0)));
         }
 
         List<Path.Step> list() {
@@ -95,10 +103,10 @@ final class Abreast {
     /// Where calls to a number begin on both sides.
     List<Pair> begin(E164 called) {
         List<Pair> pairs = new ArrayList<>();
-        for (Begin first : begins(before, Starts.of(before, called), called)) {
-            for (Begin second : begins(after, Starts.of(after, called), called)) {
-                int calls = sets.and(first.calls(), second.calls());
-                if (calls != ClassSets.NONE) {
+        for (Begin first : begins(Beginnings.of(before, called), called)) {
+            for (Begin second : begins(Beginnings.of(after, called), called)) {
+                CallSet calls = first.calls().and(second.calls());
+                if (!calls.isEmpty()) {
                     pairs.add(new Pair(first.spot(), second.spot(), calls, Steps.NONE, Steps.NONE));
                 }
             }
@@ -107,14 +115,12 @@ final class Abreast {
     }
 
     /// Calls that enter a route, or that none takes.
-    private record Begin(Spot spot, int calls) {}
+    private record Begin(Spot spot, CallSet calls) {}
 
-    private static List<Begin> begins(StateGraph graph, Starts starts, E164 called) {
+    private static List<Begin> begins(Beginnings starts, E164 called) {
         List<Begin> begins = new ArrayList<>();
-        starts.taken()
-                .forEach(taken ->
-                        begins.add(new Begin(Spot.in(graph.begin(taken.route(), taken.language())), taken.calls())));
-        if (starts.unmatched() != ClassSets.NONE) {
+        starts.taken().forEach(taken -> begins.add(new Begin(Spot.in(taken.state()), taken.calls())));
+        if (!starts.unmatched().isEmpty()) {
             begins.add(new Begin(
                     Spot.at(Ending.of(Ending.Kind.UNMATCHED, new Ref(Kind.NUMBER, called.text()))),
                     starts.unmatched()));
@@ -164,13 +170,13 @@ final class Abreast {
     }
 
     /// One side gone on by a step.
-    private record On(Spot spot, Steps way, int calls) {}
+    private record On(Spot spot, Steps way, CallSet calls) {}
 
-    private List<On> through(StateGraph graph, Spot from, Steps way, int calls) {
+    private List<On> through(StateGraph graph, Spot from, Steps way, CallSet calls) {
         List<On> all = new ArrayList<>();
-        for (StateGraph.Edge edge : graph.edges(from.state())) {
-            int some = sets.and(calls, edge.calls());
-            if (some != ClassSets.NONE) {
+        for (Way edge : graph.ways(from.state())) {
+            CallSet some = calls.and(edge.calls());
+            if (!some.isEmpty()) {
                 Steps on = way.and(graph.state(from.state()), edge.causes().getFirst(), edge);
                 all.add(new On(spot(graph, edge, on), on, some));
             }
@@ -179,7 +185,7 @@ final class Abreast {
     }
 
     /// Where an edge leads; going round through objects that only pass calls on is an end.
-    private static Spot spot(StateGraph graph, StateGraph.Edge edge, Steps way) {
+    private static Spot spot(StateGraph graph, Way edge, Steps way) {
         if (edge.target() < 0) {
             return Spot.at(graph.ending(edge.ending()));
         }
@@ -198,7 +204,7 @@ final class Abreast {
 
     private static boolean passes(StateGraph graph, Spot spot) {
         return spot.state() >= 0
-                && graph.edges(spot.state()).stream()
+                && graph.ways(spot.state()).stream()
                         .allMatch(edge -> edge.causes().stream().allMatch(Abreast::passing));
     }
 
@@ -216,8 +222,8 @@ final class Abreast {
     /// The causes of two states, without those that lead to the same on both sides.
     List<Fork> forks(int one, int other) {
         return forks.computeIfAbsent(((long) one << 32) | other, key -> {
-            Map<Cause, StateGraph.Edge> first = byCause(before, one);
-            Map<Cause, StateGraph.Edge> second = byCause(after, other);
+            Map<Cause, Way> first = byCause(before, one);
+            Map<Cause, Way> second = byCause(after, other);
             Set<Cause> causes = new LinkedHashSet<>(first.keySet());
             causes.addAll(second.keySet());
             List<Fork> all = new ArrayList<>();
@@ -236,8 +242,8 @@ final class Abreast {
         if (fork.before().isEmpty() || fork.after().isEmpty()) {
             return false;
         }
-        StateGraph.Edge one = fork.before().get();
-        StateGraph.Edge other = fork.after().get();
+        Way one = fork.before().get();
+        Way other = fork.after().get();
         if (one.target() >= 0 && other.target() >= 0) {
             return same(one.target(), other.target());
         }
@@ -246,34 +252,32 @@ final class Abreast {
                 && Spot.at(before.ending(one.ending())).equals(Spot.at(after.ending(other.ending())));
     }
 
-    private static Map<Cause, StateGraph.Edge> byCause(StateGraph graph, int state) {
-        Map<Cause, StateGraph.Edge> all = new LinkedHashMap<>();
-        graph.edges(state).forEach(edge -> edge.causes().forEach(cause -> all.put(cause, edge)));
+    private static Map<Cause, Way> byCause(StateGraph graph, int state) {
+        Map<Cause, Way> all = new LinkedHashMap<>();
+        graph.ways(state).forEach(edge -> edge.causes().forEach(cause -> all.put(cause, edge)));
         return all;
     }
 
     /// The pair that a cause leads to; none where no call has it on both sides.
     List<Pair> fork(Pair pair, Fork fork) {
-        int calls = pair.calls();
+        CallSet calls = pair.calls();
         Steps wayBefore = pair.wayBefore();
         Steps wayAfter = pair.wayAfter();
         Spot spotBefore = pair.before();
         Spot spotAfter = pair.after();
         if (fork.before().isPresent()) {
-            StateGraph.Edge edge = fork.before().get();
-            calls = sets.and(calls, edge.calls());
+            Way edge = fork.before().get();
+            calls = calls.and(edge.calls());
             wayBefore = wayBefore.and(before.state(pair.before().state()), fork.cause(), edge);
             spotBefore = spot(before, edge, wayBefore);
         }
         if (fork.after().isPresent()) {
-            StateGraph.Edge edge = fork.after().get();
-            calls = sets.and(calls, edge.calls());
+            Way edge = fork.after().get();
+            calls = calls.and(edge.calls());
             wayAfter = wayAfter.and(after.state(pair.after().state()), fork.cause(), edge);
             spotAfter = spot(after, edge, wayAfter);
         }
-        return calls == ClassSets.NONE
-                ? List.of()
-                : List.of(new Pair(spotBefore, spotAfter, calls, wayBefore, wayAfter));
+        return calls.isEmpty() ? List.of() : List.of(new Pair(spotBefore, spotAfter, calls, wayBefore, wayAfter));
     }
 
     /// The pairs behind one in which a call has ended on one side.

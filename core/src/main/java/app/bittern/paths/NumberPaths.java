@@ -1,9 +1,11 @@
 package app.bittern.paths;
 
 import app.bittern.call.Bench;
+import app.bittern.call.Condition;
 import app.bittern.call.Ending;
 import app.bittern.call.RouteChoice;
-import app.bittern.call.Window;
+import app.bittern.callset.CallSet;
+import app.bittern.graph.StateGraph;
 import app.bittern.hours.Calendar;
 import app.bittern.hours.TimeClasses;
 import app.bittern.number.E164;
@@ -21,26 +23,29 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalLong;
 import java.util.Set;
 
 /// The paths of calls to one number: how many, how they end, and when.
 public final class NumberPaths {
     private final Paths paths;
+    private final PathGraph graph;
     private final E164 called;
     private final List<Start> starts;
-    private final int unmatched;
-    private final Forward forward;
+    private final CallSet unmatched;
+    private final Tallies tallies;
+    private final List<Hours> hours;
 
     /// A route that takes some of the calls.
-    record Start(PathGraph.Node node, Route route, int calls) {}
+    record Start(PathGraph.Node node, Route route, CallSet calls) {}
 
     /// How some of the paths end.
     ///
     /// @param ending where
     /// @param paths  how many paths
-    /// @param window earliest and latest second, from the beginning of the call
-    /// @param when   at which times, for whom, with which switches turned where
-    public record Ends(Ending ending, BigInteger paths, Window window, String when) {}
+    /// @param span   earliest and latest second, from the beginning of the call
+    /// @param calls  at which times, for whom, with which switches turned where
+    public record Ends(Ending ending, BigInteger paths, Span span, CallSet calls) {}
 
     /// Instants in which all hours that the number's calls are asked for stand the same.
     ///
@@ -48,19 +53,21 @@ public final class NumberPaths {
     /// @param at     an instant of them
     public record TimeClass(Map<Ref, String> states, String when, long seconds, Instant at) {}
 
-    NumberPaths(Paths paths, E164 called, List<Start> starts, int unmatched) {
+    NumberPaths(Paths paths, PathGraph graph, E164 called, List<Start> starts, CallSet unmatched) {
         this.paths = paths;
+        this.graph = graph;
         this.called = called;
-        this.starts = starts;
+        this.starts = List.copyOf(starts);
         this.unmatched = unmatched;
-        this.forward = new Forward(paths.graph(), starts);
+        this.tallies = new Tallies(paths.graph(), starts);
+        this.hours = asked();
     }
 
     public E164 called() {
         return called;
     }
 
-    Paths paths() {
+    public Paths paths() {
         return paths;
     }
 
@@ -68,24 +75,25 @@ public final class NumberPaths {
         return starts;
     }
 
-    int unmatchedCalls() {
+    /// The starts of some of the calls.
+    List<Start> startsOf(CallSet some) {
+        return paths.begun(graph, starts, some);
+    }
+
+    CallSet unmatchedCalls() {
         return unmatched;
     }
 
     /// For which calls no route is there, in words; empty where each call is taken.
     public Optional<String> unmatched() {
-        return unmatched == ClassSets.NONE
+        return unmatched.isEmpty()
                 ? Optional.empty()
-                : Optional.of(paths.classes().words(unmatched));
-    }
-
-    Forward forward() {
-        return forward;
+                : Optional.of(paths.words().words(unmatched));
     }
 
     /// How many paths there are; exact, of any size.
     public BigInteger count() {
-        BigInteger count = unmatched == ClassSets.NONE ? BigInteger.ZERO : BigInteger.ONE;
+        BigInteger count = unmatched.isEmpty() ? BigInteger.ZERO : BigInteger.ONE;
         for (Start start : starts) {
             count = count.add(start.node().paths());
         }
@@ -94,42 +102,54 @@ public final class NumberPaths {
 
     /// How many of them end by coming back to where they were.
     public BigInteger returns() {
-        BigInteger count = BigInteger.ZERO;
-        for (Start start : starts) {
-            count = count.add(start.node().returns());
-        }
-        return count;
+        return starts.stream().map(start -> start.node().returns()).reduce(BigInteger.ZERO, BigInteger::add);
+    }
+
+    /// How many of them go round in a tangle for good.
+    public BigInteger rounds() {
+        return starts.stream().map(start -> start.node().rounds()).reduce(BigInteger.ZERO, BigInteger::add);
     }
 
     /// How many states calls can be in.
     public int states() {
-        return forward.states().size();
+        return tallies.states().size();
     }
 
-    /// How many ways on from these there are.
-    public int edges() {
-        return forward.edges();
+    /// How many ways on from these are taken, those within tangles left out.
+    public int ways() {
+        return tallies.ways();
     }
 
-    /// The longest that a caller hears neither words nor music, in seconds.
-    public int longestQuiet() {
-        return forward.longestQuiet();
+    /// The longest that a caller hears neither words nor music nor ringing, in seconds; none where that has no bound.
+    public OptionalLong longestQuiet() {
+        long longest = tallies.longestQuiet();
+        return longest == Span.UNBOUNDED ? OptionalLong.empty() : OptionalLong.of(longest);
     }
 
     /// How the paths end, in the order in which the endings are met; coming back is not an ending.
     public List<Ends> endings() {
         List<Ends> endings = new ArrayList<>();
-        if (unmatched != ClassSets.NONE) {
-            endings.add(new Ends(
-                    unmatchedEnding(),
-                    BigInteger.ONE,
-                    Window.NOW,
-                    paths.classes().words(unmatched)));
+        if (!unmatched.isEmpty()) {
+            endings.add(new Ends(unmatchedEnding(), BigInteger.ONE, Span.NOW, unmatched));
         }
-        forward.endings()
-                .forEach((ending, tally) -> endings.add(new Ends(
-                        ending, tally.paths(), tally.window(), paths.classes().words(tally.calls()))));
+        tallies.endings()
+                .forEach((ending, tally) -> endings.add(new Ends(ending, tally.paths(), tally.span(), tally.calls())));
         return endings;
+    }
+
+    /// When, for whom, and with which switches turned where, in words; by the hours' own states where they fit:
+    /// `while Terminal hours are open`.
+    public String when(CallSet calls) {
+        if (!calls.isAll()) {
+            for (Hours one : hours) {
+                for (String state : one.calendar().names()) {
+                    if (paths.graph().calls(new Condition.HoursIn(one.ref(), state)) == calls) {
+                        return "while " + one.title() + (one.title().endsWith("s") ? " are " : " is ") + state;
+                    }
+                }
+            }
+        }
+        return paths.words().words(calls);
     }
 
     Ending unmatchedEnding() {
@@ -146,30 +166,37 @@ public final class NumberPaths {
 
     /// The hours that calls to the number are asked for.
     public List<Hours> hours() {
+        return hours;
+    }
+
+    private List<Hours> asked() {
         Plan plan = paths.plan();
         Set<Ref> asked = new LinkedHashSet<>();
-        plan.all(Route.class)
-                .filter(route -> route.enabled() && RouteChoice.takes(route.called(), called))
-                .forEach(route -> route.holdsWhile().ifPresent(during -> asked.add(during.hours())));
-        for (int state : forward.states()) {
-            plan.find(paths.graph().state(state).at(), Branch.class)
-                    .filter(branch -> branch.by() instanceof Branch.By.OfHours)
-                    .flatMap(branch -> branch.by().target())
-                    .ifPresent(asked::add);
-        }
+        RouteChoice.inOrder(plan, called)
+                .forEach(route -> route.holdsWhile().ifPresent(hours -> asked.add(hours.hours())));
+        branches().stream()
+                .filter(branch -> branch.by() instanceof Branch.By.OfHours)
+                .flatMap(branch -> branch.by().target().stream())
+                .forEach(asked::add);
         return asked.stream()
                 .flatMap(ref -> plan.find(ref, Hours.class).stream())
                 .toList();
     }
 
+    private List<Branch> branches() {
+        StateGraph graph = paths.graph();
+        return tallies.states().stream()
+                .flatMap(state -> paths.plan().find(graph.state(state).at(), Branch.class).stream())
+                .distinct()
+                .toList();
+    }
+
     /// The switches that calls to the number are asked for.
     public List<Ref> switches() {
-        Plan plan = paths.plan();
-        return forward.states().stream()
-                .flatMap(state -> plan.find(paths.graph().state(state).at(), Branch.class).stream())
+        return branches().stream()
                 .filter(branch -> branch.by() instanceof Branch.By.OfSwitch)
                 .flatMap(branch -> branch.by().target().stream())
-                .filter(ref -> plan.find(ref).isPresent())
+                .filter(ref -> paths.plan().find(ref).isPresent())
                 .distinct()
                 .toList();
     }

@@ -1,185 +1,311 @@
 package app.bittern.paths;
 
+import app.bittern.call.Cause;
 import app.bittern.call.Ending;
 import app.bittern.call.Window;
+import app.bittern.callset.CallSet;
+import app.bittern.graph.StateGraph;
+import app.bittern.graph.Tangle;
+import app.bittern.graph.Way;
+import app.bittern.plan.Ref;
+import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
-/// The paths of a number one by one, filtered, without making them all first.
+/// The paths of a number one by one, filtered and paged by counting, without making or walking those passed over.
 ///
-/// A walk in depth that leaves out every node from which no path asked for goes on. Cost: the paths given and passed
-/// over, each at most as long as the graph is deep.
+/// How many paths asked for go on from a node is counted once for each node, whether the object asked for has been
+/// passed, and how many seconds are still wanted. So the first of 10^12 paths costs as much as the last.
 public final class PathList {
-    private final NumberPaths number;
     private final StateGraph graph;
-    private final ClassSets sets;
     private final PathFilter filter;
-    private final int at;
-    private final Map<PathGraph.Node, Boolean> leads = new HashMap<>();
-    private final Map<PathGraph.Node, Boolean> leadsPast = new HashMap<>();
-    private final List<Path> found = new ArrayList<>();
-    private int toSkip;
-    private final int limit;
+    private final List<NumberPaths.Start> starts;
+    private final NumberPaths number;
+    private final CallSet at;
+    private final Map<Key, BigInteger> counts = new HashMap<>();
 
-    private PathList(NumberPaths number, PathFilter filter, int skip, int limit) {
+    /// @param passed whether the object asked for has been passed
+    /// @param wanted seconds that the latest must still be above; -1 where it is already
+    private record Key(PathGraph.Node node, boolean passed, long wanted) {}
+
+    private PathList(NumberPaths number, PathFilter filter) {
         this.number = number;
         this.graph = number.paths().graph();
-        this.sets = graph.classes().sets();
         this.filter = filter;
-        this.toSkip = skip;
-        this.limit = limit;
-        this.at = filter.at().map(graph.classes()::at).orElse(sets.all());
+        this.at = filter.at().map(graph.classes()::at).orElse(graph.classes().all());
+        this.starts = filter.at().isEmpty() ? number.starts() : number.startsOf(at);
     }
 
     /// Some of a number's paths.
     ///
     /// @param skip  how many are passed over
     /// @param limit how many are given at most
-    public static List<Path> of(NumberPaths number, PathFilter filter, int skip, int limit) {
-        PathList list = new PathList(number, filter, skip, limit);
-        list.run();
-        return list.found;
+    public static List<Path> of(NumberPaths number, PathFilter filter, long skip, int limit) {
+        return new PathList(number, filter).list(BigInteger.valueOf(skip), limit);
     }
 
-    /// A node on the way, with the next of its arcs to look at.
-    private static final class Frame {
-        private final PathGraph.Node node;
-        private final int calls;
-        private final Window window;
-        private final boolean passed;
-        private int next;
-
-        private Frame(PathGraph.Node node, int calls, Window window, boolean passed) {
-            this.node = node;
-            this.calls = calls;
-            this.window = window;
-            this.passed = passed;
+    /// How many paths a filter asks for.
+    public static BigInteger count(NumberPaths number, PathFilter filter) {
+        PathList list = new PathList(number, filter);
+        BigInteger count = list.unmatched().isPresent() ? BigInteger.ONE : BigInteger.ZERO;
+        for (NumberPaths.Start start : list.starts) {
+            count = count.add(list.count(list.key(start)));
         }
-
-        private PathGraph.Arc arc() {
-            return node.arcs().get(next - 1);
-        }
+        return count;
     }
 
-    private void run() {
-        if (number.unmatchedCalls() != ClassSets.NONE) {
-            int calls = sets.and(number.unmatchedCalls(), at);
-            give(
-                    List.of(),
-                    new Path.End.Rests(number.unmatchedEnding()),
-                    Window.NOW,
-                    calls,
-                    filter.passes().isEmpty());
+    private Key key(NumberPaths.Start start) {
+        return new Key(
+                start.node(),
+                passes(start.node()),
+                filter.longerThan().map(Long::valueOf).orElse(-1L));
+    }
+
+    private Optional<Path> unmatched() {
+        CallSet calls = number.unmatchedCalls().and(at);
+        Path.End end = new Path.End.Rests(number.unmatchedEnding());
+        boolean asked = !calls.isEmpty()
+                && filter.passes().isEmpty()
+                && filter.ends(end)
+                && filter.longerThan().isEmpty();
+        return asked ? Optional.of(new Path(List.of(), end, Span.NOW, calls)) : Optional.empty();
+    }
+
+    private List<Path> list(BigInteger skip, int limit) {
+        List<Path> found = new ArrayList<>();
+        BigInteger left = skip;
+        Optional<Path> first = unmatched();
+        if (first.isPresent()) {
+            if (left.signum() == 0 && limit > 0) {
+                found.add(first.get());
+            }
+            left = left.signum() == 0 ? left : left.subtract(BigInteger.ONE);
         }
-        for (NumberPaths.Start start : number.starts()) {
-            int calls = sets.and(start.calls(), at);
-            if (calls != ClassSets.NONE && found.size() < limit) {
-                walk(start.node(), calls);
+        for (NumberPaths.Start start : starts) {
+            BigInteger here = count(key(start));
+            if (left.compareTo(here) >= 0) {
+                left = left.subtract(here);
+            } else if (found.size() < limit) {
+                walk(start, left, limit, found);
+                left = BigInteger.ZERO;
             }
         }
+        return found;
     }
 
-    private void walk(PathGraph.Node start, int calls) {
-        List<Frame> stack = new ArrayList<>();
-        stack.add(new Frame(start, calls, Window.NOW, passes(start)));
+    /// A node on the way, with the next of its legs to look at.
+    private static final class Frame {
+        private final Key key;
+        private int next;
+
+        private Frame(Key key) {
+            this.key = key;
+        }
+
+        private PathGraph.Leg leg() {
+            return key.node().legs().get(next - 1);
+        }
+    }
+
+    private void walk(NumberPaths.Start start, BigInteger skip, int limit, List<Path> found) {
+        BigInteger left = skip;
+        List<Frame> stack = new ArrayList<>(List.of(new Frame(key(start))));
         while (!stack.isEmpty() && found.size() < limit) {
             Frame frame = stack.getLast();
-            if (frame.next == frame.node.arcs().size()) {
+            if (frame.next == frame.key.node().legs().size()) {
                 stack.removeLast();
                 continue;
             }
-            PathGraph.Arc arc = frame.node.arcs().get(frame.next++);
-            int left = sets.and(frame.calls, arc.edge().calls());
-            if (left == ClassSets.NONE) {
-                continue;
-            }
-            Window window = frame.window.plus(
-                    new Window(arc.edge().earliest(), arc.edge().latest()));
-            if (arc.goes() != PathGraph.Goes.ON) {
-                give(stack, end(arc), window, left, frame.passed);
+            PathGraph.Leg leg = frame.key.node().legs().get(frame.next++);
+            BigInteger here = count(frame.key, leg);
+            if (left.compareTo(here) >= 0) {
+                left = left.subtract(here);
+            } else if (leg.goes() == PathGraph.Goes.ON) {
+                stack.add(new Frame(after(frame.key, leg)));
             } else {
-                boolean passed = frame.passed || passes(arc.to());
-                if (leads(arc.to(), passed)) {
-                    stack.add(new Frame(arc.to(), left, window, passed));
-                }
+                found.add(path(start, stack.stream().map(Frame::leg).toList()));
             }
         }
     }
 
-    private boolean passes(PathGraph.Node node) {
-        return filter.passes().map(graph.state(node.state()).at()::equals).orElse(true);
-    }
-
-    private Path.End end(PathGraph.Arc arc) {
-        return switch (arc.goes()) {
-            case ENDS -> new Path.End.Rests(graph.ending(arc.edge().ending()));
-            case ENDLESS ->
-                new Path.End.Rests(Ending.lost(
-                        Ending.Lost.ENDLESS, graph.state(arc.edge().target()).at()));
-            case BACK -> new Path.End.Returns(graph.state(arc.edge().target()).at());
-            case ON -> throw new IllegalStateException("an arc that goes on is no end");
-        };
-    }
-
-    /// Whether a path asked for goes on from a node.
-    private boolean leads(PathGraph.Node start, boolean passed) {
-        Map<PathGraph.Node, Boolean> known = passed ? leadsPast : leads;
-        if (filter.ending().isEmpty() && filter.in().isEmpty() && passed) {
-            return true;
+    /// How many paths asked for go on from a node; without recursion, as graphs can be deep.
+    private BigInteger count(Key start) {
+        if (filter.everything()) {
+            return start.node().paths();
         }
-        List<PathGraph.Node> work = new ArrayList<>(List.of(start));
+        List<Key> work = new ArrayList<>(List.of(start));
         while (!work.isEmpty()) {
-            PathGraph.Node node = work.getLast();
-            if (known.containsKey(node)) {
+            Key key = work.getLast();
+            if (counts.containsKey(key)) {
                 work.removeLast();
                 continue;
             }
-            boolean does = false;
+            BigInteger sum = BigInteger.ZERO;
             boolean ready = true;
-            for (PathGraph.Arc arc : node.arcs()) {
-                if (arc.goes() != PathGraph.Goes.ON) {
-                    does |= passed && filter.ends(end(arc));
+            for (PathGraph.Leg leg : key.node().legs()) {
+                if (leg.goes() != PathGraph.Goes.ON) {
+                    sum = sum.add(ended(key, leg));
                     continue;
                 }
-                if (!passed && passes(arc.to())) {
-                    does |= leads(arc.to(), true);
-                    continue;
-                }
-                Boolean further = known.get(arc.to());
-                if (further == null) {
-                    work.add(arc.to());
+                Key next = after(key, leg);
+                BigInteger known = plain(next) ? next.node().paths() : counts.get(next);
+                if (known == null) {
+                    work.add(next);
                     ready = false;
                 } else {
-                    does |= further;
+                    sum = sum.add(known);
                 }
             }
-            if (ready || does) {
-                known.put(node, does);
+            if (ready) {
+                work.removeLast();
+                counts.put(key, sum);
             }
         }
-        return known.getOrDefault(start, false);
+        return counts.getOrDefault(start, BigInteger.ZERO);
     }
 
-    private void give(List<Frame> stack, Path.End end, Window window, int calls, boolean passed) {
-        boolean asked = passed
-                && calls != ClassSets.NONE
-                && filter.ends(end)
-                && filter.longerThan().map(least -> window.latest() > least).orElse(true);
-        if (!asked) {
-            return;
+    /// Whether everything that goes on from here is asked for.
+    private boolean plain(Key key) {
+        return filter.ending().isEmpty() && filter.in().isEmpty() && key.passed() && key.wanted() < 0;
+    }
+
+    private BigInteger count(Key key, PathGraph.Leg leg) {
+        return leg.goes() == PathGraph.Goes.ON ? count(after(key, leg)) : ended(key, leg);
+    }
+
+    private BigInteger ended(Key key, PathGraph.Leg leg) {
+        boolean asked = filter.ends(end(leg)) && (key.passed() || passes(key.node(), leg)) && wanted(key, leg) < 0;
+        return asked ? BigInteger.ONE : BigInteger.ZERO;
+    }
+
+    private Key after(Key key, PathGraph.Leg leg) {
+        return new Key(leg.to(), key.passed() || passes(key.node(), leg) || passes(leg.to()), wanted(key, leg));
+    }
+
+    private long wanted(Key key, PathGraph.Leg leg) {
+        if (key.wanted() < 0) {
+            return -1;
         }
-        if (toSkip > 0) {
-            toSkip--;
-            return;
+        long latest = latest(key.node(), leg, key.node().calls().and(leg.calls()));
+        return latest == Span.UNBOUNDED ? -1 : Math.max(-1, key.wanted() - latest);
+    }
+
+    /// The latest second of a leg, counted from entering its node.
+    private static long latest(PathGraph.Node node, PathGraph.Leg leg, CallSet calls) {
+        if (leg.way().isEmpty()) {
+            return Round.span(
+                            leg.tangle().orElseThrow(),
+                            node.state(),
+                            leg.around().orElseThrow(),
+                            calls)
+                    .last();
         }
+        Way way = leg.way().get();
+        return leg.tangle()
+                .map(tangle -> tangle.longest(node.state(), leg.from(), calls)
+                        .map(one -> Span.sum(one.second(), way.latest()))
+                        .orElse(Span.UNBOUNDED))
+                .orElse((long) way.latest());
+    }
+
+    private boolean passes(PathGraph.Node node) {
+        return passes(node.state());
+    }
+
+    private boolean passes(int state) {
+        return filter.passes().map(graph.state(state).at()::equals).orElse(true);
+    }
+
+    /// Whether some way through the tangle of a leg passes the object asked for.
+    private boolean passes(PathGraph.Node node, PathGraph.Leg leg) {
+        if (filter.passes().isEmpty() || leg.tangle().isEmpty()) {
+            return filter.passes().isEmpty();
+        }
+        Tangle tangle = leg.tangle().get();
+        CallSet calls = node.calls().and(leg.calls());
+        return tangle.states().stream()
+                .filter(this::passes)
+                .anyMatch(state ->
+                        calls.meets(tangle.between(node.state(), state).and(tangle.between(state, leg.from()))));
+    }
+
+    private Path.End end(PathGraph.Leg leg) {
+        return switch (leg.goes()) {
+            case ENDS -> new Path.End.Rests(graph.ending(leg.way().orElseThrow().ending()));
+            case ENDLESS -> endless(leg.way().orElseThrow().target());
+            case BACK -> new Path.End.Returns(at(leg.way().orElseThrow().target()));
+            case ROUND ->
+                leg.around().equals(Optional.of(Tangle.Around.ENDLESS))
+                        ? endless(leg.from())
+                        : new Path.End.GoesRound(at(leg.from()), leg.around().orElseThrow());
+            case ON -> throw new IllegalStateException("a leg that goes on is no end");
+        };
+    }
+
+    private Path.End endless(int state) {
+        return new Path.End.Rests(Ending.lost(Ending.Lost.ENDLESS, at(state)));
+    }
+
+    private Ref at(int state) {
+        return graph.state(state).at();
+    }
+
+    /// The path of some legs of a number.
+    static Path along(NumberPaths number, NumberPaths.Start start, List<PathGraph.Leg> legs) {
+        return new PathList(number, PathFilter.ALL).path(start, legs);
+    }
+
+    private Path path(NumberPaths.Start start, List<PathGraph.Leg> legs) {
+        CallSet calls = start.calls();
+        for (PathGraph.Leg leg : legs) {
+            calls = calls.and(leg.calls());
+        }
+        Span span = Span.NOW;
+        CallSet quick = calls;
         List<Path.Step> steps = new ArrayList<>();
-        for (Frame frame : stack) {
-            StateGraph.Edge edge = frame.arc().edge();
-            steps.add(new Path.Step(
-                    graph.state(frame.node.state()), edge.causes(), new Window(edge.earliest(), edge.latest())));
+        PathGraph.Node node = start.node();
+        for (PathGraph.Leg leg : legs) {
+            int state = node.state();
+            Way way = leg.way().orElse(null);
+            long earliest = 0;
+            if (leg.tangle().isPresent() && way != null) {
+                Tangle tangle = leg.tangle().get();
+                Tangle.Quickest quickest = quickest(tangle, state, leg.from(), quick);
+                quick = quick.and(quickest.calls());
+                earliest = quickest.second();
+                tangle.quickestWay(state, leg.from(), quick).forEach(step -> steps.add(step(step, tangle.size())));
+            }
+            if (way == null) {
+                Tangle tangle = leg.tangle().orElseThrow();
+                Tangle.Turn turn = tangle.turn(state, leg.around().orElseThrow(), quick);
+                turn.to().forEach(step -> steps.add(step(step, tangle.size())));
+                turn.round().forEach(step -> steps.add(step(step, tangle.size())));
+                Span round = Round.span(tangle, state, leg.around().orElseThrow(), calls);
+                span = span.plus(round.earliest(), round.last());
+            } else {
+                steps.add(step(
+                        new Tangle.Step(leg.from(), way),
+                        leg.tangle().map(Tangle::size).orElse(0)));
+                span = span.plus(earliest + way.earliest(), latest(node, leg, calls));
+            }
+            node = leg.to();
         }
-        found.add(new Path(steps, end, window, graph.classes().words(calls), calls));
+        return new Path(steps, end(legs.getLast()), span, calls);
+    }
+
+    private static Tangle.Quickest quickest(Tangle tangle, int from, int to, CallSet calls) {
+        return tangle.quickest(from, to).stream()
+                .filter(one -> one.calls().meets(calls))
+                .findFirst()
+                .orElseThrow(() -> new IllegalStateException("a path that no call takes"));
+    }
+
+    private Path.Step step(Tangle.Step step, int tangle) {
+        Way way = step.way();
+        List<Cause> causes = way.causes();
+        return new Path.Step(graph.state(step.state()), causes, new Window(way.earliest(), way.latest()), tangle);
     }
 }

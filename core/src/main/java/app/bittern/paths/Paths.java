@@ -1,5 +1,11 @@
 package app.bittern.paths;
 
+import app.bittern.callset.CallClasses;
+import app.bittern.callset.CallSet;
+import app.bittern.callset.CallWords;
+import app.bittern.graph.Beginnings;
+import app.bittern.graph.Parts;
+import app.bittern.graph.StateGraph;
 import app.bittern.hours.Horizon;
 import app.bittern.number.E164;
 import app.bittern.plan.InboundNumber;
@@ -7,17 +13,22 @@ import app.bittern.plan.Plan;
 import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 
 /// Every path that calls to a plan can take.
 ///
-/// Made once for a plan and asked for each number, such as `paths.of(number).count()`.
+/// Made once for a plan and asked for each number, such as `paths.of(number).count()`. Several may ask at once.
 public final class Paths {
     private final StateGraph graph;
-    private final PathGraph all;
+    private final Parts parts;
+    private final CallWords words;
+    private final List<PathGraph> graphs = new ArrayList<>();
 
     private Paths(StateGraph graph) {
         this.graph = graph;
-        this.all = new PathGraph(graph, StateGraph.Edge::timeOrChoice);
+        this.parts = new Parts(graph);
+        this.words = new CallWords(graph.classes());
     }
 
     /// The paths of a plan.
@@ -36,25 +47,59 @@ public final class Paths {
         return graph.classes();
     }
 
-    PathGraph all() {
-        return all;
+    /// Sets of calls in words.
+    public CallWords words() {
+        return words;
     }
 
-    StateGraph graph() {
+    /// The states that calls can be in.
+    public StateGraph graph() {
         return graph;
     }
 
+    /// What was left out and why, where the plan is too tangled to be counted whole.
+    public synchronized Optional<String> limit() {
+        return graph.limit()
+                .or(() -> graphs.stream().anyMatch(PathGraph::full)
+                        ? Optional.of("Conditions are asked in so many combinations on one way that more than "
+                                + PathGraph.MOST_NODES + " cases would have to be told apart; what lies beyond these"
+                                + " is not counted.")
+                        : Optional.empty());
+    }
+
     /// The paths of calls to a number.
-    public NumberPaths of(E164 called) {
-        Starts starts = Starts.of(graph, called);
+    public synchronized NumberPaths of(E164 called) {
+        Beginnings beginnings = Beginnings.of(graph, called);
+        PathGraph all = graph(beginnings);
         List<NumberPaths.Start> begun = new ArrayList<>();
-        for (Starts.Taken taken : starts.taken()) {
-            begun.add(new NumberPaths.Start(
-                    all.start(graph.begin(taken.route(), taken.language()), taken.calls()),
-                    taken.route(),
-                    taken.calls()));
+        for (Beginnings.Taken taken : beginnings.taken()) {
+            begun.add(new NumberPaths.Start(all.start(taken.state(), taken.calls()), taken.route(), taken.calls()));
         }
-        return new NumberPaths(this, called, begun, starts.unmatched());
+        return new NumberPaths(this, all, called, begun, beginnings.unmatched());
+    }
+
+    /// The starts of some of the calls of a number.
+    synchronized List<NumberPaths.Start> begun(PathGraph all, List<NumberPaths.Start> starts, CallSet some) {
+        return starts.stream()
+                .filter(start -> start.calls().meets(some))
+                .map(start -> new NumberPaths.Start(
+                        all.start(start.node().state(), start.calls().and(some)),
+                        start.route(),
+                        start.calls().and(some)))
+                .toList();
+    }
+
+    /// The graph of numbers that enter the parts with rounds as these beginnings do.
+    private PathGraph graph(Beginnings beginnings) {
+        Map<Integer, Parts.Entered> entries = parts.entered(beginnings.taken().stream()
+                .map(taken -> new Parts.Start(taken.state(), taken.calls()))
+                .toList());
+        return graphs.stream().filter(one -> one.agrees(entries)).findFirst().orElseGet(() -> {
+            PathGraph fresh = new PathGraph(graph, parts);
+            fresh.agrees(entries);
+            graphs.add(fresh);
+            return fresh;
+        });
     }
 
     /// The paths of each inbound number, in order.

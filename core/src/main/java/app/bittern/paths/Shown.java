@@ -4,6 +4,7 @@ import app.bittern.call.Bench;
 import app.bittern.call.PhoneState;
 import app.bittern.call.Trace;
 import app.bittern.call.Tracer;
+import app.bittern.callset.CallClasses;
 import app.bittern.number.E164;
 import app.bittern.plan.Kind;
 import app.bittern.plan.Plan;
@@ -129,8 +130,8 @@ final class Shown {
                 ? Optional.empty()
                 : Optional.of(new SideBySide.Found(
                         called,
-                        abreast.classes().wordsWithoutCaller(parting.calls()),
-                        abreast.classes().who(parting.calls()),
+                        abreast.words().times(parting.calls()),
+                        abreast.words().who(parting.calls()),
                         choices(plan, steps),
                         one,
                         other,

@@ -3,6 +3,8 @@ package app.bittern.paths;
 import app.bittern.call.Bench;
 import app.bittern.call.Cause;
 import app.bittern.call.Trace;
+import app.bittern.callset.CallSet;
+import app.bittern.graph.StateGraph;
 import app.bittern.hours.Horizon;
 import app.bittern.number.E164;
 import app.bittern.plan.Extension;
@@ -40,7 +42,6 @@ public final class SideBySide {
     private final Abreast abreast;
     private final StateGraph before;
     private final StateGraph after;
-    private final ClassSets sets;
     private final List<Found> found = new ArrayList<>();
     private final Set<Ref> concerned = new LinkedHashSet<>();
 
@@ -58,14 +59,13 @@ public final class SideBySide {
     ///
     /// @param first  the first pair at which they do
     /// @param phones extensions that ring otherwise there, where that is what differs
-    /// @param calls  for which calls, as [ClassSets] number them
-    record Parting(Abreast.Pair first, List<String> phones, int calls) {}
+    /// @param calls  for which calls
+    record Parting(Abreast.Pair first, List<String> phones, CallSet calls) {}
 
     private SideBySide(Abreast abreast) {
         this.abreast = abreast;
         this.before = abreast.before();
         this.after = abreast.after();
-        this.sets = abreast.classes().sets();
     }
 
     /// Compares two plans.
@@ -92,15 +92,15 @@ public final class SideBySide {
 
     private void number(E164 called) {
         Deque<Abreast.Pair> work = new ArrayDeque<>(abreast.begin(called));
-        Map<List<Abreast.Spot>, Integer> seen = new HashMap<>();
+        Map<List<Abreast.Spot>, CallSet> seen = new HashMap<>();
         Map<String, Parting> partings = new LinkedHashMap<>();
         while (!work.isEmpty()) {
             Abreast.Pair pair = work.remove();
             List<Abreast.Spot> key = List.of(pair.before(), pair.after());
-            int known = seen.getOrDefault(key, ClassSets.NONE);
-            int fresh = sets.minus(pair.calls(), known);
-            if (fresh != ClassSets.NONE && !abreast.same(pair)) {
-                seen.put(key, sets.or(known, fresh));
+            CallSet known = seen.getOrDefault(key, abreast.classes().none());
+            CallSet fresh = pair.calls().minus(known);
+            if (!fresh.isEmpty() && !abreast.same(pair)) {
+                seen.put(key, known.or(fresh));
                 go(pair.of(fresh), work, partings);
             }
         }
@@ -181,7 +181,7 @@ public final class SideBySide {
                         Stream.concat(known.phones().stream(), phones.stream())
                                 .distinct()
                                 .toList(),
-                        sets.or(known.calls(), more.calls())));
+                        known.calls().or(more.calls())));
     }
 
     /// The object in which something was last done, with what a caller chose there.

@@ -8,6 +8,7 @@ import app.bittern.call.State;
 import app.bittern.call.Trace;
 import app.bittern.call.Tracer;
 import app.bittern.call.Transition;
+import app.bittern.callset.CallClasses;
 import app.bittern.number.E164;
 import app.bittern.plan.Ask;
 import app.bittern.plan.Chain;

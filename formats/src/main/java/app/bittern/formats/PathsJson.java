@@ -1,10 +1,12 @@
 package app.bittern.formats;
 
 import app.bittern.call.Ending;
+import app.bittern.graph.Tangle;
 import app.bittern.paths.Matrix;
 import app.bittern.paths.NumberPaths;
 import app.bittern.paths.Path;
-import app.bittern.paths.Reached;
+import app.bittern.paths.Reachable;
+import app.bittern.paths.Span;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Ref;
 import java.util.List;
@@ -16,8 +18,10 @@ import tools.jackson.databind.node.ObjectNode;
 /// The paths of a number as JSON.
 ///
 /// `{"number", "paths", "states", "edges", "endings": [{"kind", "in", "cause"?, "paths", "earliest", "latest",
-/// "when"}], "returns", "longestQuiet", "classes": [{"when", "hours", "states"}], "list"?}`; counts are texts, as they
-/// may be of any size; seconds and hours are numbers.
+/// "when"}], "returns", "rounds", "longestQuiet", "limit"?, "classes": [{"when", "hours", "states"}], "list"?}`; counts
+/// are texts, as they
+/// may be of any size; seconds and hours are numbers, and null where they have no bound. A path through a tangle
+/// says how many states that has.
 public final class PathsJson {
     private static final double SECONDS_PER_HOUR = 3600;
 
@@ -29,18 +33,20 @@ public final class PathsJson {
         json.put("number", number.called().text());
         json.put("paths", number.count().toString());
         json.put("states", number.states());
-        json.put("edges", number.edges());
+        json.put("edges", number.ways());
+        number.paths().limit().ifPresent(limit -> json.put("limit", limit));
         ArrayNode endings = json.putArray("endings");
         number.endings().forEach(ends -> {
             ObjectNode ending = ending(ends.ending());
             ending.put("paths", ends.paths().toString());
-            ending.put("earliest", ends.window().earliest());
-            ending.put("latest", ends.window().latest());
-            ending.put("when", ends.when());
+            span(ending, ends.span());
+            ending.put("when", number.when(ends.calls()));
             endings.add(ending);
         });
         json.put("returns", number.returns().toString());
-        json.put("longestQuiet", number.longestQuiet());
+        json.put("rounds", number.rounds().toString());
+        number.longestQuiet()
+                .ifPresentOrElse(seconds -> json.put("longestQuiet", seconds), () -> json.putNull("longestQuiet"));
         ArrayNode classes = json.putArray("classes");
         number.timeClasses().forEach(time -> {
             ObjectNode one = classes.addObject();
@@ -51,7 +57,7 @@ public final class PathsJson {
         });
         list.ifPresent(paths -> {
             ArrayNode all = json.putArray("list");
-            paths.forEach(path -> all.add(path(path, plan)));
+            paths.forEach(path -> all.add(path(path, number, plan)));
         });
         return json;
     }
@@ -81,13 +87,10 @@ public final class PathsJson {
     }
 
     /// `[{"number", "when", "earliest", "latest"}]`.
-    public static ArrayNode who(List<Reached.ByNumber> numbers) {
+    public static ArrayNode who(List<Reachable.ByNumber> numbers) {
         ArrayNode all = JsonNodeFactory.instance.arrayNode();
-        numbers.forEach(number -> all.addObject()
-                .put("number", number.number().text())
-                .put("when", number.when())
-                .put("earliest", number.window().earliest())
-                .put("latest", number.window().latest()));
+        numbers.forEach(number ->
+                span(all.addObject().put("number", number.number().text()).put("when", number.when()), number.span()));
         return all;
     }
 
@@ -99,7 +102,7 @@ public final class PathsJson {
         }
     }
 
-    private static ObjectNode path(Path path, Plan plan) {
+    private static ObjectNode path(Path path, NumberPaths number, Plan plan) {
         ObjectNode json = JsonNodeFactory.instance.objectNode();
         ArrayNode choices = json.putArray("choices");
         path.choices(plan).forEach(choices::add);
@@ -109,15 +112,27 @@ public final class PathsJson {
                 "ending",
                 switch (path.end()) {
                     case Path.End.Rests(Ending where) -> ending(where);
-                    case Path.End.Returns(Ref to) ->
-                        JsonNodeFactory.instance
-                                .objectNode()
-                                .put("kind", "returns")
-                                .put("in", to.toString());
+                    case Path.End.Returns returns -> end(path.end());
+                    case Path.End.GoesRound(Ref at, Tangle.Around how) ->
+                        end(path.end()).put("how", Path.words(how));
                 });
-        json.put("earliest", path.window().earliest());
-        json.put("latest", path.window().latest());
-        json.put("when", path.when());
+        span(json, path.span());
+        json.put("when", number.when(path.calls()));
+        int tangle = path.steps().stream().mapToInt(Path.Step::tangle).max().orElse(0);
+        if (tangle > 0) {
+            json.put("tangle", tangle);
+        }
+        return json;
+    }
+
+    private static ObjectNode end(Path.End end) {
+        return JsonNodeFactory.instance.objectNode().put("kind", end.word()).put("in", end.in());
+    }
+
+    /// `latest` is null where there is none.
+    private static ObjectNode span(ObjectNode json, Span span) {
+        json.put("earliest", span.earliest());
+        span.latest().ifPresentOrElse(latest -> json.put("latest", latest), () -> json.putNull("latest"));
         return json;
     }
 

@@ -23,8 +23,8 @@ final class Endless implements Check {
 
     @Override
     public List<Finding> examine(Examination examination) {
-        return Rounds.of(examination).stream()
-                .filter(round -> !round.takesTime())
+        return examination.reached().rounds().stream()
+                .filter(round -> round.endless())
                 .map(round -> ABOUT.at(
                                 round.at(),
                                 Says.the(examination.plan().find(round.at()).orElseThrow())

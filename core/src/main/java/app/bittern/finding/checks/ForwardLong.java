@@ -13,6 +13,7 @@ import app.bittern.plan.Pointer;
 import app.bittern.plan.Ref;
 import app.bittern.plan.Slot;
 import java.util.LinkedHashSet;
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
@@ -39,32 +40,28 @@ final class ForwardLong extends PerObject<Extension> {
     }
 
     private static Stream<Finding> hops(Plan plan, Extension first) {
-        int longest = longest(plan, first.ref(), new LinkedHashSet<>());
-        return longest > MOST
+        return most(plan, first.ref(), MOST + 1, new LinkedHashSet<>()) > MOST
                 ? Stream.of(ABOUT.at(
                         first.ref(),
                         Pointer.of("forward"),
-                        Says.the(first) + " can be forwarded " + longest + " times over; " + MOST + " are plenty."))
+                        Says.the(first) + " can be forwarded more than " + MOST + " times over."))
                 : Stream.empty();
     }
 
-    /// The most extensions and chain stages that a call goes on to, each counted once.
-    private static int longest(Plan plan, Ref at, Set<Ref> passed) {
-        if (!passed.add(at)) {
+    /// The most extensions and chain stages that a call goes on to, each counted once; looked for up to a bound alone.
+    private static int most(Plan plan, Ref at, int bound, Set<Ref> passed) {
+        if (bound <= 0 || !passed.add(at)) {
             return 0;
         }
-        PlanObject object = plan.find(at).orElseThrow();
         int most = 0;
-        for (Slot slot : object.slots()) {
-            Optional<Ref> next = slot.target()
-                    .filter(ref -> slot.leads())
+        for (Slot slot : plan.find(at).map(PlanObject::slots).orElse(List.of())) {
+            Optional<PlanObject> next = slot.target()
+                    .filter(ref -> slot.leads() && !passed.contains(ref))
                     .filter(ref -> ref.kind() == Kind.EXTENSION || ref.kind() == Kind.CHAIN)
-                    .filter(ref -> plan.find(ref).isPresent());
-            if (next.isPresent() && !passed.contains(next.get())) {
-                int stages = plan.find(next.get(), Chain.class)
-                        .map(chain -> chain.stages().size())
-                        .orElse(1);
-                most = Math.max(most, stages + longest(plan, next.get(), passed));
+                    .flatMap(plan::find);
+            if (next.isPresent() && most < bound) {
+                int stages = next.get() instanceof Chain chain ? chain.stages().size() : 1;
+                most = Math.max(most, stages + most(plan, next.get().ref(), bound - stages, passed));
             }
         }
         passed.remove(at);

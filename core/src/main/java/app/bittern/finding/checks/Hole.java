@@ -9,7 +9,7 @@ import app.bittern.finding.Examination;
 import app.bittern.finding.Finding;
 import app.bittern.finding.Fix;
 import app.bittern.finding.Severity;
-import app.bittern.paths.Reached;
+import app.bittern.paths.Reachable;
 import app.bittern.plan.Branch;
 import app.bittern.plan.Destination;
 import app.bittern.plan.Kind;
@@ -65,7 +65,7 @@ final class Hole implements Check {
                 .filter(slot -> slot.holds().equals(Optional.of(new Destination.Back())))
                 .map(Slot::at)
                 .toList();
-        Reached reached = examination.reached();
+        Reachable reached = examination.reached();
         return back.isEmpty()
                 ? Optional.empty()
                 : reached.exits(object.ref()).stream()
@@ -85,7 +85,7 @@ final class Hole implements Check {
     private static Finding finding(
             Examination examination, PlanObject object, Pointer at, Optional<Ref> target, boolean aside) {
         Plan plan = examination.plan();
-        Reached reached = examination.reached();
+        Reachable reached = examination.reached();
         String says = target.map(
                         ref -> Says.the(object) + " leads to " + ref.kind().title() + " '" + ref.key()
                                 + "', which does not exist (" + at + ")"
@@ -94,7 +94,7 @@ final class Hole implements Check {
                                         .orElse("") + ".")
                 .orElseGet(() -> Says.the(object) + " leads nowhere: nothing is given for " + at + ".");
         Finding finding = ABOUT.at(object.ref(), at, says).mendedBy(fixes(target));
-        List<Reached.Exit> met = reached.exits(object.ref()).stream()
+        List<Reachable.Exit> met = reached.exits(object.ref()).stream()
                 .filter(exit -> fallsIn(exit) && reached.decidedAt(exit, at))
                 .toList();
         if (met.isEmpty() && (!reached.comesTo(object.ref()) || !aside)) {
@@ -105,7 +105,7 @@ final class Hole implements Check {
                         reached.witness(exit, cause -> reached.slot(exit, cause).equals(Optional.of(at))).stream())
                 .findFirst()
                 .or(() -> aside ? reached.witness(object.ref()) : Optional.empty());
-        List<Reached.ByNumber> numbers =
+        List<Reachable.ByNumber> numbers =
                 met.isEmpty() ? reached.numbers(object.ref()) : reached.numbers(object.ref(), met, at);
         return finding.shownBy(witness)
                 .metBy(numbers.stream()
@@ -115,7 +115,7 @@ final class Hole implements Check {
                         .toList());
     }
 
-    private static boolean fallsIn(Reached.Exit exit) {
+    private static boolean fallsIn(Reachable.Exit exit) {
         return exit.ending()
                 .filter(ending -> ending.cause().equals(Optional.of(Ending.Lost.HOLE)))
                 .isPresent();

@@ -5,7 +5,8 @@ import app.bittern.finding.Check;
 import app.bittern.finding.Examination;
 import app.bittern.finding.Finding;
 import app.bittern.finding.Severity;
-import app.bittern.paths.Ties;
+import app.bittern.paths.RouteTies;
+import app.bittern.plan.Ref;
 import java.util.List;
 import java.util.Optional;
 
@@ -25,13 +26,15 @@ final class RouteTied implements Check {
 
     @Override
     public List<Finding> examine(Examination examination) {
-        return Ties.of(examination.paths()).stream()
+        return RouteTies.of(examination.paths()).stream()
                 .map(tie -> ABOUT.at(
-                                tie.second(),
-                                "Routes " + tie.first().key() + " and "
-                                        + tie.second().key()
-                                        + " are of the same rank and both hold: " + tie.when() + "; "
-                                        + tie.first().key() + " wins because it stands first.")
+                                tie.losing(),
+                                "Route " + tie.losing().key() + " is of the same rank as "
+                                        + Says.some(tie.winning().stream()
+                                                .map(Ref::key)
+                                                .toList())
+                                        + ", and they hold for the same calls: " + tie.when() + "; "
+                                        + tie.winning().getFirst().key() + " wins because it stands first.")
                         .shownBy(Optional.of(tie.call())))
                 .toList();
     }

@@ -5,7 +5,7 @@ import app.bittern.finding.Check;
 import app.bittern.finding.Examination;
 import app.bittern.finding.Finding;
 import app.bittern.finding.Severity;
-import app.bittern.paths.Quiet;
+import app.bittern.paths.Hushes;
 import app.bittern.plan.Pointer;
 import app.bittern.plan.Queue;
 import app.bittern.plan.Seconds;
@@ -32,12 +32,12 @@ final class Silence implements Check {
         return examination
                 .plan()
                 .all(Queue.class)
-                .filter(queue -> Quiet.inQueue(queue) > LONGEST)
+                .filter(queue -> Hushes.inQueue(examination.plan(), queue) > LONGEST)
                 .map(queue -> ABOUT.at(
                                 queue.ref(),
                                 Pointer.of("hears"),
                                 Says.the(queue) + " leaves callers without a sound for "
-                                        + new Seconds(Quiet.inQueue(queue)) + ".")
+                                        + new Seconds(Hushes.inQueue(examination.plan(), queue)) + ".")
                         .shownBy(examination.reached().witness(queue.ref())))
                 .toList();
     }

@@ -35,6 +35,7 @@ final class InWords {
             case BUSY -> "busy tone at " + in;
             case HUNG_UP -> "hung up by " + in;
             case UNMATCHED -> "no route takes it";
+            case STOPPED -> "goes round and round, and was followed no further";
             case LOST ->
                 "lost in " + in
                         + ending.cause().map(cause -> " (" + cause.word() + ")").orElse("");

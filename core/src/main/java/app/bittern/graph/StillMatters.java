@@ -1,7 +1,8 @@
-package app.bittern.paths;
+package app.bittern.graph;
 
 import app.bittern.call.Context;
 import app.bittern.call.State;
+import app.bittern.callset.CallClasses;
 import app.bittern.plan.Ask;
 import app.bittern.plan.Branch;
 import app.bittern.plan.Destination;
@@ -28,24 +29,32 @@ import java.util.Set;
 ///
 /// A state keeps only what can still matter, so that callers who can do the same from here on are in the
 /// same state: the extension called first where somebody's own mailbox lies ahead, the menus passed where `back` does,
-/// tags where they
-/// are asked for, digits where a branch asks what they were found to be. Found by going backwards over the
-/// destinations from the objects that ask; cost: links × what can be asked.
-final class Relevance {
+/// each tag where it is asked for, what was keyed where a branch asks what it was found to be. Found by going backwards
+/// over the slots that lead on, from the objects that ask; cost: these slots × what can be asked.
+final class StillMatters {
     private static final int FIRST_CALLED = 0;
     private static final int BACK = 1;
-    private static final int TAGS = 2;
-    private static final int FIRST_LEVEL = 3;
+    private static final int FIRST_LEVEL = 2;
 
     private final Plan plan;
     private final Map<Ref, BitSet> flags = new LinkedHashMap<>();
     private final Map<Ref, Integer> asks = new LinkedHashMap<>();
+    private final Map<String, Integer> tags = new LinkedHashMap<>();
     private final int levels;
 
-    Relevance(Plan plan, CallClasses classes) {
+    StillMatters(Plan plan, CallClasses classes) {
         this.plan = plan;
-        this.levels = classes.sets().levels();
+        this.levels = classes.levels();
         plan.all(Ask.class).forEach(ask -> asks.put(ask.ref(), FIRST_LEVEL + levels + asks.size()));
+        plan.all(Branch.class)
+                .filter(branch -> branch.by() instanceof Branch.By.OfCaller)
+                .flatMap(branch -> branch.cases().keySet().stream())
+                .flatMap(state -> Branch.callers(state).stream())
+                .forEach(rule -> {
+                    if (rule instanceof Route.From.Tag(String tag)) {
+                        tags.computeIfAbsent(tag, one -> FIRST_LEVEL + levels + asks.size() + tags.size());
+                    }
+                });
         Map<Ref, List<Ref>> before = new LinkedHashMap<>();
         List<Ref> dialling = new ArrayList<>();
         List<Ref> ownMailbox = new ArrayList<>();
@@ -54,9 +63,13 @@ final class Relevance {
             if (!object.ref().kind().routable() && !(object instanceof Route)) {
                 continue;
             }
-            flags.put(object.ref(), own(object, classes));
+            List<Slot> slots = object.slots();
+            BitSet own = own(object, classes);
+            own.set(FIRST_CALLED, leads(slots, new Destination.OwnMailbox()));
+            own.set(BACK, leads(slots, new Destination.Back()));
+            flags.put(object.ref(), own);
             // Members, agents and stages are rung where they are; no call goes on to them.
-            for (Slot slot : object.slots()) {
+            for (Slot slot : slots) {
                 slot.target()
                         .filter(ref -> slot.leads())
                         .ifPresent(ref -> before.computeIfAbsent(ref, r -> new ArrayList<>())
@@ -65,24 +78,22 @@ final class Relevance {
             if (object instanceof Menu menu && menu.dialExtensions()) {
                 dialling.add(object.ref());
             }
-            if (flags.get(object.ref()).get(FIRST_CALLED)) {
+            if (own.get(FIRST_CALLED)) {
                 ownMailbox.add(object.ref());
             }
-            if (flags.get(object.ref()).get(BACK)) {
+            if (own.get(BACK)) {
                 back.add(object.ref());
             }
         }
         spread(before, dialling, ownMailbox, back);
     }
 
-    private static boolean leads(PlanObject object, Destination where) {
-        return object.slots().stream().anyMatch(slot -> slot.holds().equals(Optional.of(where)));
+    private static boolean leads(List<Slot> slots, Destination where) {
+        return slots.stream().anyMatch(slot -> slot.holds().equals(Optional.of(where)));
     }
 
     private BitSet own(PlanObject object, CallClasses classes) {
         BitSet own = new BitSet();
-        own.set(FIRST_CALLED, leads(object, new Destination.OwnMailbox()));
-        own.set(BACK, leads(object, new Destination.Back()));
         if (object instanceof Branch branch) {
             switch (branch.by()) {
                 case Branch.By.OfHours hours -> own.set(FIRST_LEVEL + levels - 1);
@@ -93,8 +104,8 @@ final class Relevance {
                     }
                 }
                 case Branch.By.OfCaller caller -> {
-                    own.set(FIRST_LEVEL);
-                    own.set(TAGS);
+                    own.set(FIRST_LEVEL + classes.callerLevel());
+                    asked(branch, own);
                 }
                 case Branch.By.OfLanguage language -> {}
                 case Branch.By.OfAsk(Ref ask) ->
@@ -102,9 +113,19 @@ final class Relevance {
             }
         }
         if (object instanceof Route route && route.withheld().isPresent()) {
-            own.set(FIRST_LEVEL);
+            own.set(FIRST_LEVEL + classes.callerLevel());
         }
         return own;
+    }
+
+    private void asked(Branch branch, BitSet own) {
+        branch.cases().keySet().stream()
+                .flatMap(state -> Branch.callers(state).stream())
+                .forEach(rule -> {
+                    if (rule instanceof Route.From.Tag(String tag)) {
+                        Optional.ofNullable(tags.get(tag)).ifPresent(own::set);
+                    }
+                });
     }
 
     /// Goes backwards until nothing changes. Menus that dial extensions lead to all of them, `own-mailbox` to any
@@ -162,25 +183,30 @@ final class Relevance {
     State reduced(State state) {
         BitSet matters = flags.getOrDefault(state.at(), new BitSet());
         Context context = state.context();
-        boolean tags = matters.get(TAGS);
-        Optional<Context.Entry> entry = context.entry()
-                .filter(found -> Optional.ofNullable(asks.get(found.ask()))
-                        .filter(matters::get)
-                        .isPresent());
-        List<Context.Frame> menus = matters.get(BACK) ? context.menus() : List.of();
-        if (!tags && !menus.isEmpty()) {
-            menus = menus.stream()
-                    .map(frame -> new Context.Frame(frame.menu(), frame.language(), List.of()))
-                    .toList();
-        }
+        List<Context.Frame> menus = matters.get(BACK)
+                ? context.menus().stream()
+                        .map(frame -> new Context.Frame(frame.menu(), frame.language(), tags(frame.tags(), matters)))
+                        .toList()
+                : List.of();
         return new State(
                 state.at(),
                 state.stage(),
                 new Context(
                         context.language(),
-                        tags ? context.tags() : List.of(),
+                        tags(context.tags(), matters),
                         matters.get(FIRST_CALLED) ? context.firstCalled() : Optional.empty(),
                         menus,
-                        entry));
+                        context.keyed().stream()
+                                .filter(found -> Optional.ofNullable(asks.get(found.ask()))
+                                        .filter(matters::get)
+                                        .isPresent())
+                                .toList()));
+    }
+
+    private List<String> tags(List<String> carried, BitSet matters) {
+        return carried.stream()
+                .filter(tag ->
+                        Optional.ofNullable(tags.get(tag)).filter(matters::get).isPresent())
+                .toList();
     }
 }

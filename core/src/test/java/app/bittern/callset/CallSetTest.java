@@ -1,4 +1,4 @@
-package app.bittern.paths;
+package app.bittern.callset;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -8,18 +8,18 @@ import java.util.Map;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 
-class ClassSetsTest {
+class CallSetTest {
     private static final int[] SIZES = {3, 2, 2, 5};
     private static final int ALL = 60;
 
-    private final ClassSets sets = new ClassSets(SIZES);
-    private final Map<Integer, BitSet> plain = new HashMap<>();
+    private final CallSpace sets = new CallSpace(SIZES);
+    private final Map<CallSet, BitSet> plain = new HashMap<>();
 
-    private int random(Random random) {
-        int set = ClassSets.NONE;
+    private CallSet random(Random random) {
+        CallSet set = sets.none();
         BitSet same = new BitSet();
         for (int times = 0; times < 3; times++) {
-            int one = sets.all();
+            CallSet one = sets.all();
             BitSet all = new BitSet();
             all.set(0, ALL);
             for (int level = 0; level < SIZES.length; level++) {
@@ -27,10 +27,10 @@ class ClassSetsTest {
                 for (int index = 0; index < SIZES[level]; index++) {
                     some.set(index, random.nextInt(3) > 0);
                 }
-                one = sets.and(one, sets.of(level, some));
+                one = one.and(sets.of(level, some));
                 all.and(plain(level, some));
             }
-            set = sets.or(set, one);
+            set = set.or(one);
             same.or(all);
         }
         plain.put(set, same);
@@ -47,12 +47,12 @@ class ClassSetsTest {
     }
 
     @Test
-    void operationsAreThoseOfPlainSetsAndEqualSetsAreTheSameNumber() {
+    void operationsAreThoseOfPlainSetsAndEqualSetsAreOneObject() {
         Random random = new Random(3);
-        Map<BitSet, Integer> numbers = new HashMap<>();
+        Map<BitSet, CallSet> numbers = new HashMap<>();
         for (int times = 0; times < 2000; times++) {
-            int one = random(random);
-            int other = random(random);
+            CallSet one = random(random);
+            CallSet other = random(random);
             BitSet first = java.util.Objects.requireNonNull(plain.get(one));
             BitSet second = java.util.Objects.requireNonNull(plain.get(other));
             BitSet and = (BitSet) first.clone();
@@ -61,11 +61,11 @@ class ClassSetsTest {
             or.or(second);
             BitSet minus = (BitSet) first.clone();
             minus.andNot(second);
-            Map.of(and, sets.and(one, other)).forEach((set, number) -> same(numbers, set, number));
-            same(numbers, or, sets.or(one, other));
-            same(numbers, minus, sets.minus(one, other));
+            same(numbers, and, one.and(other));
+            same(numbers, or, one.or(other));
+            same(numbers, minus, one.minus(other));
             for (int level = 0; level < SIZES.length; level++) {
-                BitSet at = sets.at(level, one);
+                BitSet at = one.at(level);
                 for (int index = 0; index < SIZES[level]; index++) {
                     BitSet only = new BitSet();
                     only.set(index);
@@ -75,23 +75,24 @@ class ClassSetsTest {
         }
     }
 
-    private static void same(Map<BitSet, Integer> numbers, BitSet set, int number) {
-        Integer known = numbers.putIfAbsent(set, number);
+    private static void same(Map<BitSet, CallSet> numbers, BitSet set, CallSet number) {
+        CallSet known = numbers.putIfAbsent(set, number);
         assertThat(known == null || known == number).isTrue();
-        assertThat(set.isEmpty()).isEqualTo(number == ClassSets.NONE);
+        assertThat(set.cardinality() == ALL).isEqualTo(number.isAll());
+        assertThat(set.isEmpty()).isEqualTo(number.isEmpty());
     }
 
     @Test
     void forgettingALevelKeepsWhatTheOthersAllow() {
         Random random = new Random(4);
         for (int times = 0; times < 500; times++) {
-            int set = random(random);
+            CallSet set = random(random);
             BitSet kept = new BitSet();
             kept.set(0);
             kept.set(3);
-            int only = sets.only(set, kept);
-            assertThat(sets.at(0, only)).isEqualTo(sets.at(0, set));
-            assertThat(sets.minus(set, only)).isEqualTo(ClassSets.NONE);
+            CallSet only = sets.only(set, kept);
+            assertThat(only.at(0)).isEqualTo(set.at(0));
+            assertThat(only.holds(set)).isTrue();
             assertThat(sets.only(only, kept)).isEqualTo(only);
         }
     }

@@ -1,0 +1,191 @@
+package app.bittern.graph;
+
+import app.bittern.call.Condition;
+import app.bittern.call.Context;
+import app.bittern.call.Ending;
+import app.bittern.call.Onward;
+import app.bittern.call.Outcome;
+import app.bittern.call.State;
+import app.bittern.call.Transition;
+import app.bittern.callset.CallClasses;
+import app.bittern.callset.CallSet;
+import app.bittern.plan.Plan;
+import app.bittern.plan.Route;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/// Every state that a call can be in, with each way on.
+///
+/// Choices by a caller are ways of their own; outcomes that are nobody's choice and lead to the same state or the
+/// same ending are one way that lists its causes, its window and its calls being the union. States keep only
+/// what can still matter ([StillMatters]). The same graph serves all numbers of a plan. Cost: states × outcomes.
+///
+/// What a caller carries can make more states than can be kept: tags set one after another, or `back` through many
+/// menus. Then the states beyond [#MOST_STATES] are not made, the ways to them are left out, and [#limit()] says so.
+public final class StateGraph {
+    /// The most states that are made.
+    public static final int MOST_STATES = 200_000;
+
+    private static final int MOST_WAYS = 3_000_000;
+    private static final int MOST_CARRIED = 600_000;
+
+    private final Plan plan;
+    private final int index;
+    private final CallClasses classes;
+    private final StillMatters matters;
+    private final Map<State, Integer> ids = new HashMap<>();
+    private final List<State> states = new ArrayList<>();
+    private final List<List<Way>> ways = new ArrayList<>();
+    private final List<Ending> endings = new ArrayList<>();
+    private final Map<Ending, Integer> endingIds = new HashMap<>();
+    private int leftOut;
+    private int carried;
+
+    /// The graph of all calls to a plan.
+    ///
+    /// @param index the place of the plan among those that the classes are of
+    public StateGraph(Plan plan, CallClasses classes, int index) {
+        this.plan = plan;
+        this.index = index;
+        this.classes = classes;
+        this.matters = new StillMatters(plan, classes);
+        plan.all(Route.class)
+                .filter(Route::enabled)
+                .forEach(route -> classes.beginnings(index).forEach(language -> begin(route, language)));
+        int all = 0;
+        for (int state = 0; state < states.size(); state++) {
+            List<Way> expanded = all < MOST_WAYS ? expand(states.get(state)) : List.of();
+            leftOut += all < MOST_WAYS ? 0 : 1;
+            all += expanded.size();
+            ways.add(expanded);
+        }
+    }
+
+    /// The state in which a call that begins in a language enters a route.
+    public int begin(Route route, String language) {
+        return id(new State(route.ref(), Context.in(language)));
+    }
+
+    /// The languages that calls begin in, each with its calls.
+    public Map<String, CallSet> beginnings() {
+        Map<String, CallSet> all = new LinkedHashMap<>();
+        classes.beginnings(index).forEach(language -> all.put(language, classes.beginningIn(index, language)));
+        return all;
+    }
+
+    private int id(State full) {
+        State state = matters.reduced(full);
+        Integer known = ids.get(state);
+        if (known != null) {
+            return known;
+        }
+        carried += state.context().menus().size() + state.context().tags().size();
+        if (states.size() == MOST_STATES || carried > MOST_CARRIED) {
+            leftOut++;
+            return -1;
+        }
+        ids.put(state, states.size());
+        states.add(state);
+        return states.size() - 1;
+    }
+
+    private List<Way> expand(State state) {
+        List<Way> choices = new ArrayList<>();
+        Map<Long, Way> others = new LinkedHashMap<>();
+        for (Outcome outcome : Transition.outcomes(plan, state)) {
+            CallSet calls =
+                    outcome.when() instanceof Condition.Always ? classes.all() : classes.of(index, outcome.when());
+            if (calls.isEmpty()) {
+                continue;
+            }
+            int target = outcome.onward() instanceof Onward.Next(State next) ? id(next) : -1;
+            int ending = outcome.onward() instanceof Onward.Ends(Ending end) ? ending(end) : -1;
+            if (target < 0 && ending < 0) {
+                continue;
+            }
+            Way way = new Way(
+                    List.of(outcome.cause()),
+                    outcome.cause().callersChoice(),
+                    outcome.window().earliest(),
+                    outcome.window().latest(),
+                    calls,
+                    target,
+                    ending);
+            if (way.choice()) {
+                choices.add(way);
+                continue;
+            }
+            long key = ((long) target << 32) | (ending & 0xffffffffL);
+            Way before = others.get(key);
+            others.put(key, before == null ? way : before.with(outcome, calls));
+        }
+        choices.addAll(others.values());
+        return List.copyOf(choices);
+    }
+
+    /// Endings of the same kind at the same object are one, whoever answered.
+    private int ending(Ending ending) {
+        return endingIds.computeIfAbsent(ending.anybody(), one -> {
+            endings.add(one);
+            return endings.size() - 1;
+        });
+    }
+
+    /// What was left out and why, where the plan has more states than can be kept.
+    public Optional<String> limit() {
+        return leftOut == 0
+                ? Optional.empty()
+                : Optional.of("Calls to this plan can be in more than " + states.size()
+                        + " states, as callers carry tags, digits or the way back through menus with them; "
+                        + "what lies beyond these states is not counted.");
+    }
+
+    public int size() {
+        return states.size();
+    }
+
+    public State state(int id) {
+        return states.get(id);
+    }
+
+    /// A state without what can no longer matter.
+    public State reduced(State full) {
+        return matters.reduced(full);
+    }
+
+    /// The state as this graph keeps it, or -1 where no call comes to it.
+    public int find(State full) {
+        return ids.getOrDefault(matters.reduced(full), -1);
+    }
+
+    public List<Way> ways(int state) {
+        return ways.get(state);
+    }
+
+    public Ending ending(int id) {
+        return endings.get(id);
+    }
+
+    public Plan plan() {
+        return plan;
+    }
+
+    public CallClasses classes() {
+        return classes;
+    }
+
+    /// The calls for which a condition of this plan holds.
+    public CallSet calls(Condition condition) {
+        return classes.of(index, condition);
+    }
+
+    /// The part of a set of calls that can still matter from a state on: whatever no condition ahead looks at is
+    /// forgotten.
+    public CallSet mattering(int state, CallSet calls) {
+        return classes.only(calls, matters.levels(states.get(state).at()));
+    }
+}

@@ -1,0 +1,142 @@
+package app.bittern.paths;
+
+import app.bittern.call.Cause;
+import app.bittern.call.State;
+import app.bittern.graph.Hush;
+import app.bittern.graph.StateGraph;
+import app.bittern.graph.Way;
+import app.bittern.plan.Announcement;
+import app.bittern.plan.Aside;
+import app.bittern.plan.Ask;
+import app.bittern.plan.Branch;
+import app.bittern.plan.Chain;
+import app.bittern.plan.Extension;
+import app.bittern.plan.Group;
+import app.bittern.plan.Mailbox;
+import app.bittern.plan.Menu;
+import app.bittern.plan.Music;
+import app.bittern.plan.Page;
+import app.bittern.plan.Plan;
+import app.bittern.plan.PlanObject;
+import app.bittern.plan.Prompt;
+import app.bittern.plan.Queue;
+import app.bittern.plan.Ref;
+import app.bittern.plan.Route;
+import java.util.List;
+import java.util.TreeMap;
+
+/// How long an object leaves a caller without a word, music or ringing, on each way out of it.
+public final class Hushes {
+    private final Plan plan;
+    private final StateGraph graph;
+
+    Hushes(StateGraph graph) {
+        this.graph = graph;
+        this.plan = graph.plan();
+    }
+
+    /// What is heard on a way out of a state, where it takes the longest.
+    Hush of(int id, Way way) {
+        State state = graph.state(id);
+        String language = state.context().language();
+        PlanObject object = plan.find(state.at()).orElseThrow();
+        return switch (object) {
+            case Announcement announcement -> said(announcement.prompts(), language, 0, way);
+            case Menu menu -> {
+                int wait = menu.keyWait().value();
+                boolean dialled = way.causes().getFirst() instanceof Cause.Dialled;
+                int further = dialled
+                        ? (way.latest() == 0
+                                ? 0
+                                : digits(way) * menu.interDigit().value())
+                        : 0;
+                yield said(menu.prompts(), language, wait + further, way);
+            }
+            case Ask ask ->
+                said(ask.prompts(), language, ask.most() * ask.keyWait().value(), way);
+            case Mailbox mailbox -> way.latest() > 0 ? Hush.SOUND : Hush.silent(0);
+            case Group group -> rung(way);
+            case Extension extension -> rung(way);
+            case Chain chain -> rung(way);
+            case Queue queue -> queue(queue, language, way);
+            case Branch branch -> Hush.silent(way.latest());
+            case Page page -> Hush.silent(way.latest());
+            case Route route -> Hush.silent(way.latest());
+            case Aside aside -> Hush.silent(way.latest());
+        };
+    }
+
+    private static int digits(Way way) {
+        return way.causes().getFirst() instanceof Cause.Dialled(String extension) ? extension.length() - 1 : 0;
+    }
+
+    private static Hush rung(Way way) {
+        return way.latest() > 0 ? Hush.SOUND : Hush.silent(0);
+    }
+
+    /// Prompts, and then a wait in silence.
+    private Hush said(List<Ref> prompts, String language, int wait, Way way) {
+        int length = prompts.stream().mapToInt(one -> length(one, language)).sum();
+        int silent = Math.min(wait, way.latest());
+        return length > 0 ? new Hush(true, 0, silent, silent) : Hush.silent(way.latest());
+    }
+
+    private int length(Ref prompt, String language) {
+        return plan.find(prompt, Prompt.class)
+                .map(said -> said.length(language, plan.site().defaultLanguage()))
+                .orElse(0);
+    }
+
+    private Hush queue(Queue queue, String language, Way way) {
+        if (way.latest() == 0) {
+            return Hush.silent(0);
+        }
+        if (sounds(plan, queue)) {
+            return Hush.SOUND;
+        }
+        int joining = queue.onJoining().map(said -> length(said, language)).orElse(0);
+        Gaps gaps = gaps(plan, queue, language);
+        boolean heard = joining > 0 || gaps.some();
+        return heard
+                ? new Hush(true, joining > 0 ? 0 : gaps.first(), gaps.longest(), gaps.longest())
+                : Hush.silent(way.latest());
+    }
+
+    /// Whether something is heard all the time in a queue: music with tracks.
+    private static boolean sounds(Plan plan, Queue queue) {
+        return queue.hears()
+                .flatMap(ref -> plan.find(ref, Music.class))
+                .filter(music -> !music.tracks().isEmpty())
+                .isPresent();
+    }
+
+    private record Gaps(boolean some, int first, int longest) {}
+
+    /// The silences between what is said in a wait to its end.
+    private static Gaps gaps(Plan plan, Queue queue, String language) {
+        TreeMap<Integer, Integer> said = new TreeMap<>();
+        queue.meanwhile().stream().filter(item -> item.say().isPresent()).forEach(item -> {
+            int length = item.length(ref -> plan.find(ref, Prompt.class)
+                    .map(prompt -> prompt.length(language, plan.site().defaultLanguage()))
+                    .orElse(0));
+            item.seconds(queue.longestWait()).forEach(second -> said.merge(second, length, Math::max));
+        });
+        int longest = 0;
+        int until = 0;
+        for (var one : said.entrySet()) {
+            longest = Math.max(longest, one.getKey() - until);
+            until = Math.max(until, one.getKey() + one.getValue());
+        }
+        return new Gaps(
+                !said.isEmpty(),
+                said.isEmpty() ? queue.longestWait() : said.firstKey(),
+                Math.max(longest, queue.longestWait() - until));
+    }
+
+    /// The longest silence in a queue, in seconds; 0 where music is heard.
+    public static int inQueue(Plan plan, Queue queue) {
+        return sounds(plan, queue)
+                ? 0
+                : gaps(plan, queue, plan.site().defaultLanguage()).longest();
+    }
+}

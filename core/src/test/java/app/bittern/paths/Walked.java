@@ -1,0 +1,127 @@
+package app.bittern.paths;
+
+import app.bittern.call.Bench;
+import app.bittern.call.Callers;
+import app.bittern.call.Cause;
+import app.bittern.call.Context;
+import app.bittern.call.Ending;
+import app.bittern.call.Onward;
+import app.bittern.call.Outcome;
+import app.bittern.call.State;
+import app.bittern.call.Trace;
+import app.bittern.call.Transition;
+import app.bittern.callset.CallSet;
+import app.bittern.graph.StateGraph;
+import app.bittern.graph.Tangle;
+import app.bittern.plan.Plan;
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/// The path that a traced call takes, found by following its steps from state to state.
+///
+/// @param legs   of the path graph, from the start on
+/// @param second at which the call comes to the path's end
+record Walked(NumberPaths.Start start, List<PathGraph.Leg> legs, int second) {
+    /// A step of a trace with the state it is taken in.
+    private record Made(int state, Cause cause, int second, boolean choice) {}
+
+    static Optional<Walked> of(NumberPaths number, Bench bench, Trace trace, LocalDateTime local) {
+        StateGraph graph = number.paths().graph();
+        Plan plan = number.paths().plan();
+        if (trace.ending().kind() == Ending.Kind.UNMATCHED) {
+            return Optional.empty();
+        }
+        List<Made> made = made(graph, plan, bench, trace);
+        CallSet calls = graph.classes().like(0, bench.caller(), local, bench.switches());
+        List<NumberPaths.Start> starts = number.starts().stream()
+                .filter(start -> start.node().state() == made.getFirst().state()
+                        && start.calls().meets(calls))
+                .toList();
+        if (starts.size() != 1) {
+            throw new AssertionError("begins on " + starts.size() + " paths");
+        }
+        PathGraph.Node node = starts.getFirst().node();
+        List<PathGraph.Leg> legs = new ArrayList<>();
+        int at = 0;
+        while (true) {
+            int entered = at;
+            while (at < made.size() && leg(node, made.get(at)).isEmpty()) {
+                at++;
+            }
+            if (at == made.size()) {
+                legs.add(around(node, made, entered));
+                return Optional.of(new Walked(starts.getFirst(), legs, trace.second()));
+            }
+            PathGraph.Leg leg = leg(node, made.get(at)).orElseThrow();
+            legs.add(leg);
+            at++;
+            if (leg.goes() != PathGraph.Goes.ON) {
+                int second = at < made.size() ? made.get(at).second() : trace.second();
+                return Optional.of(new Walked(starts.getFirst(), legs, second));
+            }
+            node = leg.to();
+        }
+    }
+
+    private static List<Made> made(StateGraph graph, Plan plan, Bench bench, Trace trace) {
+        List<Made> made = new ArrayList<>();
+        State state = graph.reduced(
+                new State(trace.route().orElseThrow(), Context.in(Callers.language(plan, bench.caller()))));
+        for (Trace.Step step : trace.steps()) {
+            Outcome outcome = Transition.outcomes(plan, state).stream()
+                    .filter(one -> one.cause().id().equals(step.exit()))
+                    .findFirst()
+                    .orElseThrow();
+            made.add(new Made(
+                    graph.find(state),
+                    outcome.cause(),
+                    step.second(),
+                    outcome.cause().callersChoice()));
+            if (outcome.onward() instanceof Onward.Next(State next)) {
+                state = graph.reduced(next);
+            }
+        }
+        return made;
+    }
+
+    /// The leg that is taken by a step: out of its state by its cause.
+    private static Optional<PathGraph.Leg> leg(PathGraph.Node node, Made step) {
+        List<PathGraph.Leg> legs = node.legs().stream()
+                .filter(leg -> leg.from() == step.state()
+                        && leg.way()
+                                .filter(way -> way.causes().contains(step.cause()))
+                                .isPresent())
+                .toList();
+        if (legs.size() > 1) {
+            throw new AssertionError("goes on by " + legs.size() + " legs");
+        }
+        return legs.stream().findFirst();
+    }
+
+    /// The leg of a call that stays in a tangle: by its last whole round.
+    private static PathGraph.Leg around(PathGraph.Node node, List<Made> made, int entered) {
+        int last = made.size() - 1;
+        int begun = last - 1;
+        while (begun >= entered && made.get(begun).state() != made.get(last).state()) {
+            begun--;
+        }
+        if (begun < entered) {
+            // The call came back to a state that it had not gone on from again.
+            begun = entered;
+        }
+        boolean choice = made.subList(begun, last).stream().anyMatch(Made::choice);
+        boolean time = made.get(last).second() > made.get(begun).second();
+        Tangle.Around kind = choice ? Tangle.Around.CHOSEN : time ? Tangle.Around.UNCHOSEN : Tangle.Around.ENDLESS;
+        return node.legs().stream()
+                .filter(leg -> leg.around().equals(Optional.of(kind)))
+                .findFirst()
+                .orElseThrow(() -> new AssertionError("goes round " + kind + ", which no path does"));
+    }
+
+    /// The listed path of these legs.
+    Path path(NumberPaths number) {
+        return PathList.along(number, start, legs);
+    }
+}
