@@ -25,9 +25,10 @@
   {#each people as person (person.value)}
     {@const number = person.number ?? ''}
     {@const state = bench.phone(number)}
+    {@const answers = /^answers \d+s$/.test(state)}
     <li class="flex items-center gap-2 py-1">
       <span class="grow truncate">{person.title}</span>
-      {#if state.startsWith('answers')}
+      {#if answers}
         <input
           type="number"
           min="0"
@@ -42,13 +43,16 @@
       {/if}
       <select
         aria-label="{person.title} is"
-        value={state.split(' ')[0]}
+        value={answers ? 'answers' : state}
         onchange={(event) => choose(number, event.currentTarget.value)}
       >
         <option value="silent">silent</option>
         <option value="answers">answers after</option>
         <option value="busy">busy</option>
         <option value="off">off</option>
+        {#if !answers && !['silent', 'busy', 'off'].includes(state)}
+          <option value={state}>{state}</option>
+        {/if}
       </select>
     </li>
   {:else}

@@ -3,8 +3,10 @@ package app.bittern;
 import static app.bittern.Plans.none;
 
 import app.bittern.call.Bench;
+import app.bittern.call.Found;
 import app.bittern.call.KeyPress;
-import app.bittern.call.PhoneState;
+import app.bittern.call.Presence;
+import app.bittern.call.Reaction;
 import app.bittern.number.Caller;
 import app.bittern.number.E164;
 import app.bittern.plan.Ask;
@@ -36,6 +38,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.TreeMap;
+import java.util.function.Function;
 
 /// Small random plans in which every kind of object occurs and anything may lead anywhere, holes included.
 public final class RandomPlans {
@@ -199,32 +202,60 @@ public final class RandomPlans {
     /// A bench with a caller, an instant, keys, phones, switches, agents and lines of any sort.
     public static Bench bench(Plan plan, Random random) {
         List<KeyPress> keys = new ArrayList<>();
-        String[] presses = {"-", "1", "2", "!1", "0", "!0", "9", "2001", "*", "40001", "40002", "55555", "-", "!40001"};
+        String[] presses = {
+            "-",
+            "1",
+            "2",
+            "!1",
+            "0",
+            "!0",
+            "9",
+            "2001",
+            "*",
+            "40001",
+            "40002",
+            "55555",
+            "-",
+            "!40001",
+            "1@3s",
+            "2@1s 0@4s"
+        };
         for (int count = random.nextInt(8); count > 0; count--) {
             keys.add(KeyPress.parse(presses[random.nextInt(presses.length)]).orElseThrow());
         }
-        Map<String, PhoneState> phones = new TreeMap<>();
-        String[] states = {"silent", "busy", "off", "answers 0s", "answers 7s", "answers 30s"};
+        Map<String, List<Reaction>> phones = new TreeMap<>();
+        List<String> reactions = List.of(
+                "silent", "busy", "off", "answers 0s", "answers 7s", "answers 30s", "declines 2s", "machine 4s");
         for (String phone : List.of("2001", "2002", "2003", "+447700900321")) {
-            phones.put(
-                    phone,
-                    PhoneState.parse(states[random.nextInt(states.length)]).orElseThrow());
+            phones.put(phone, several(reactions, Reaction::parse, random));
         }
         String[] callers = {"withheld", "+447700900123", "+447900000001", "+447900000002", "+447900000003"};
-        List<String> agents =
-                EXTENSIONS.stream().filter(extension -> random.nextBoolean()).toList();
-        Map<Ref, Integer> waiting = new LinkedHashMap<>();
-        plan.all(Queue.class).forEach(queue -> waiting.put(queue.ref(), random.nextInt(3)));
-        waiting.put(new Ref(Kind.MAILBOX, "b1"), random.nextInt(3));
+        List<String> presences =
+                List.of("in", "in", "out", "paused", "busy for 9s", "in; out from 11s", "out; in from 5s");
+        Map<String, List<Presence>> agents = new TreeMap<>();
+        EXTENSIONS.stream()
+                .filter(extension -> random.nextBoolean())
+                .forEach(extension -> agents.put(extension, several(presences, Presence::parse, random)));
+        List<String> finds = List.of("0", "0", "1", "2", "full");
+        Map<Ref, List<Found>> waiting = new LinkedHashMap<>();
+        plan.all(Queue.class).forEach(queue -> waiting.put(queue.ref(), several(finds, Found::parse, random)));
+        waiting.put(new Ref(Kind.MAILBOX, "b1"), several(finds, Found::parse, random));
         return new Bench(
                 Plans.MAIN,
                 Caller.parse(callers[random.nextInt(callers.length)]).orElseThrow(),
                 Instant.parse("2026-11-23T00:00:00Z").plusSeconds(random.nextInt(52 * 7 * 24 * 3600)),
                 keys,
+                random.nextInt(4) == 0,
                 phones,
                 Map.of(new Ref(Kind.SWITCH, "night"), random.nextBoolean() ? "day" : "night"),
                 agents,
                 waiting);
+    }
+
+    private static <T> List<T> several(List<String> words, Function<String, Optional<T>> parse, Random random) {
+        return random.ints(1 + random.nextInt(3), 0, words.size())
+                .mapToObj(one -> parse.apply(words.get(one)).orElseThrow())
+                .toList();
     }
 
     private static Route route(Random random) {

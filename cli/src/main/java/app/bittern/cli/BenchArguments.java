@@ -33,13 +33,15 @@ final class BenchArguments {
             names = "--keys",
             paramLabel = "KEYS",
             description =
-                    "What the caller keys, in the order it is asked for, by commas: 1,-,!5 (- is silence, ! is at once).")
+                    "What the caller keys, in the order it is asked for, by commas: 1,-,!5,5@7s (- is silence, ! at once, @7s at"
+                            + " a second of the try or the wait; again at the end begins anew).")
     private String keys = "";
 
     @Option(
             names = "--phone",
             paramLabel = "PHONE=STATE",
-            description = "What a phone does: 2001=\"answers 6s\", 2002=busy, 2010=off; silent where not given.")
+            description =
+                    "What a phone does, in order: 2001=\"busy then answers 6s\", 2010=off; silent where not given.")
     private List<String> phones = new ArrayList<>();
 
     @Option(
@@ -54,13 +56,16 @@ final class BenchArguments {
             description = "The position of a switch: storm=sailings-off; live where not given.")
     private List<String> switches = new ArrayList<>();
 
-    @Option(names = "--agent", paramLabel = "EXTENSION", description = "An agent who has logged in by phone.")
+    @Option(
+            names = "--agent",
+            paramLabel = "EXTENSION[=STATE]",
+            description = "Where an agent is, wait by wait: 2012 is in, 2012=\"out then in; out from 20s\".")
     private List<String> agents = new ArrayList<>();
 
     @Option(
             names = "--waiting",
-            paramLabel = "QUEUE=COUNT",
-            description = "Callers already waiting: bookings=3; messages already kept: mailbox/lost=50.")
+            paramLabel = "QUEUE=FOUND",
+            description = "What is found, in order: bookings=\"full then 2\"; messages kept: mailbox/lost=50.")
     private List<String> waiting = new ArrayList<>();
 
     Bench bench(Plan plan) {

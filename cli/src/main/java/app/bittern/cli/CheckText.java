@@ -50,12 +50,16 @@ final class CheckText {
         }
         text.append(" --at ").append(bench.at());
         if (!bench.keys().isEmpty()) {
-            text.append(" --keys ").append(bench.keys());
+            text.append(" --keys ").append(quoted(bench.keys()));
         }
         bench.phones().forEach(phone -> text.append(" --phone \"").append(phone).append('"'));
         bench.switches().forEach(turned -> text.append(" --switch ").append(turned));
-        bench.agents().forEach(agent -> text.append(" --agent ").append(agent));
-        bench.waiting().forEach(line -> text.append(" --waiting ").append(line));
+        bench.agents().forEach(agent -> text.append(" --agent ").append(quoted(agent)));
+        bench.waiting().forEach(line -> text.append(" --waiting ").append(quoted(line)));
         return text.toString();
+    }
+
+    private static String quoted(String text) {
+        return text.matches("[0-9a-z*#,=/-]*") ? text : '"' + text + '"';
     }
 }

@@ -9,6 +9,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.IntStream;
 
 /// Asks for digits as often as it has tries, and looks them up.
 ///
@@ -17,34 +18,36 @@ import java.util.Optional;
 final class AskBehaviour implements Behaviour<Ask> {
     @Override
     public List<Outcome> outcomes(Ask ask, Scene scene) {
-        Tries tries = tries(ask, scene);
+        Tries tries = Tries.of(ask, scene);
         List<Outcome> outcomes = new ArrayList<>();
-        for (Ref contact : entries(ask, scene.plan()).values()) {
-            outcomes.add(valid(ask, scene, tries, Optional.of(contact)));
-        }
-        outcomes.add(valid(ask, scene, tries, Optional.empty()));
-        outcomes.add(Outcome.of(new Cause.NoValidDigits(), tries.failed(), scene.onward(ask.giveUp()))
+        Map<String, Ref> entries = entries(ask, scene.plan());
+        entries.forEach((digits, contact) ->
+                outcomes.add(valid(ask, scene, tries.entered(digits.length(), ask.most()), Optional.of(contact))));
+        nobody(ask, entries, tries).ifPresent(window -> outcomes.add(valid(ask, scene, window, Optional.empty())));
+        Window failed = ask.fewest() > 1 ? tries.silent().union(tries.tooFew(ask.fewest())) : tries.silent();
+        outcomes.add(Outcome.of(new Cause.NoValidDigits(), failed, scene.onward(ask.giveUp()))
                 .by("giveUp"));
         return outcomes;
     }
 
-    private static Tries tries(Ask ask, Scene scene) {
-        return new Tries(
-                scene.length(ask.prompts()),
-                ask.keyWait().value(),
-                ask.most(),
-                0,
-                scene.length(ask.noKey()),
-                scene.length(ask.wrongKey()),
-                ask.tries());
-    }
-
-    private static Outcome valid(Ask ask, Scene scene, Tries tries, Optional<Ref> contact) {
+    private static Outcome valid(Ask ask, Scene scene, Window window, Optional<Ref> contact) {
         return Outcome.of(
                         new Cause.Digits(contact.map(Ref::key)),
-                        tries.valid(),
+                        window,
                         scene.onward(ask.to(), scene.context().found(ask.ref(), contact)))
                 .by("to");
+    }
+
+    /// When digits are keyed that are nobody's: of each length of which not all are somebody's.
+    private static Optional<Window> nobody(Ask ask, Map<String, Ref> entries, Tries tries) {
+        return IntStream.rangeClosed(ask.fewest(), ask.most())
+                .filter(length -> length > 8
+                        || entries.keySet().stream()
+                                        .filter(digits -> digits.length() == length)
+                                        .count()
+                                < Math.pow(10, length))
+                .mapToObj(length -> tries.entered(length, ask.most()))
+                .reduce(Window::union);
     }
 
     /// The contacts that digits can be, by digits; the first of two alike.
@@ -68,46 +71,51 @@ final class AskBehaviour implements Behaviour<Ask> {
 
     @Override
     public Decision decide(Ask ask, Scene scene, BenchInHand bench) {
-        Tries tries = tries(ask, scene);
+        int prompt = scene.length(ask.prompts());
+        int wait = ask.keyWait().value();
         List<Heard> hears = new ArrayList<>();
         List<Why> why = new ArrayList<>();
         int second = 0;
         for (int attempt = 1; attempt <= ask.tries(); attempt++) {
             KeyPress key = bench.take();
             boolean last = attempt == ask.tries();
-            int said = key.atOnce() ? 0 : tries.prompt();
-            hears.addAll(scene.said(ask.prompts(), second, said));
-            second += said;
+            Entry entry = entry(ask, key, prompt, wait);
+            int begun = second;
+            hears.addAll(scene.said(ask.prompts(), begun, Math.min(prompt, entry.first())));
+            if (entry.ends() > Math.min(prompt, entry.first())) {
+                int quiet = begun + Math.min(prompt, entry.first());
+                hears.add(new Heard(quiet, begun + entry.ends(), Heard.Sound.SILENCE, "waiting for digits"));
+            }
+            if (!entry.digits().isEmpty()) {
+                hears.add(new Heard(begun + entry.first(), begun + entry.first(), Heard.Sound.KEY, entry.digits()));
+            }
+            second = begun + entry.ends();
             String rule = "digits in try " + attempt;
-            boolean waits = key.digits().length() < ask.most();
-            if (!key.silent()) {
-                hears.add(new Heard(second, second, Heard.Sound.KEY, key.digits()));
-            }
-            if (waits) {
-                hears.add(new Heard(second, second + tries.keyWait(), Heard.Sound.SILENCE, "waiting for digits"));
-                second += tries.keyWait();
-            }
-            if (ask.valid(key.digits())) {
+            if (ask.valid(entry.digits())) {
+                if (!entry.rest().isEmpty()) {
+                    bench.dialledAhead(entry.rest());
+                }
                 Optional<Ref> contact =
-                        Optional.ofNullable(entries(ask, scene.plan()).get(key.digits()));
+                        Optional.ofNullable(entries(ask, scene.plan()).get(entry.digits()));
                 String who = contact.map(scene::title).orElse("nobody");
-                why.add(Why.held(rule, key.digits() + " is " + who));
+                why.add(Why.held(rule, entry.digits() + " is " + who));
                 return Decision.of(
                                 new Cause.Digits(contact.map(Ref::key)),
                                 second,
-                                key.digits() + " keyed in " + ask.title() + ", which is " + who + ": to "
+                                entry.digits() + " keyed in " + ask.title() + ", which is " + who + ": to "
                                         + scene.words(ask.to()),
                                 hears,
                                 why)
                         .speaking();
             }
+            boolean silent = entry.digits().isEmpty();
             why.add(Why.not(
                     rule,
-                    key.silent()
+                    silent
                             ? "no digit within " + ask.keyWait()
-                            : key.digits() + " is not " + ask.fewest() + " to " + ask.most() + " digits"));
+                            : entry.digits() + " is not " + ask.fewest() + " to " + ask.most() + " digits"));
             if (!last) {
-                second = sayAfter(key.silent() ? ask.noKey() : ask.wrongKey(), scene, hears, second);
+                second = sayAfter(silent ? ask.noKey() : ask.wrongKey(), scene, hears, second);
             }
         }
         why.add(Why.held("no valid digits", "that was try " + ask.tries() + " of " + ask.tries()));
@@ -118,6 +126,37 @@ final class AskBehaviour implements Behaviour<Ask> {
                         hears,
                         why)
                 .speaking();
+    }
+
+    /// What is keyed in one try.
+    ///
+    /// @param digits those that count; none for silence
+    /// @param rest   those beyond the most, dialled ahead
+    /// @param first  second of the first digit, or at which the try ends in silence
+    /// @param ends   second at which the try is over
+    private record Entry(String digits, String rest, int first, int ends) {}
+
+    /// The digits one after another, for as long as each is waited for.
+    private static Entry entry(Ask ask, KeyPress key, int prompt, int wait) {
+        int first = key.silent() ? Integer.MAX_VALUE : key.second(0, prompt);
+        if (first > prompt + wait || !"0123456789".contains(key.digits().substring(0, 1))) {
+            return new Entry("", "", prompt + wait, prompt + wait);
+        }
+        int at = first;
+        int taken = 0;
+        while (taken < key.digits().length() && taken < ask.most()) {
+            int next = Math.max(at, key.second(taken, prompt));
+            boolean digit = Character.digit(key.digits().charAt(taken), 10) >= 0;
+            if (next - Math.max(at, taken == 0 ? next : 0) > wait || !digit) {
+                break;
+            }
+            at = next;
+            taken++;
+        }
+        // A digit keyed while the prompt is said stops it; the wait for the next begins then.
+        int ends = taken < ask.most() ? at + wait : at;
+        String rest = taken == ask.most() ? key.digits().substring(taken) : "";
+        return new Entry(key.digits().substring(0, taken), rest, first, ends);
     }
 
     private static int sayAfter(Optional<Ref> prompt, Scene scene, List<Heard> hears, int second) {

@@ -13,34 +13,38 @@ import java.util.TreeMap;
 
 /// The conditions of the call under test.
 ///
-/// @param called the number called
-/// @param caller who calls
-/// @param at     when
-/// @param keys   what the caller keys, in the order it is asked for; after the last, silence
-/// @param phones what each phone does, by extension or outside number in E.164; silent where absent
-/// @param switches positions, by switch; live where absent
-/// @param agents   extensions of agents who have logged in by phone
-/// @param waiting  callers already waiting, by queue; messages already kept, by mailbox
+/// The world reacts by the times it is asked: each list in order, its last for all further times.
+///
+/// @param called   the number called
+/// @param caller   who calls
+/// @param at       when
+/// @param keys     what the caller keys, in the order it is asked for; after the last, silence
+/// @param again    whether the keys begin anew after the last
+/// @param phones   what each phone does, by extension or outside number in E.164; silent where absent
+/// @param switches positions, by switch; as they are now where absent
+/// @param agents   where each agent is, by extension; where absent, in where always in, else out
+/// @param waiting  what is found in each queue and mailbox; nobody and nothing where absent
 public record Bench(
         E164 called,
         Caller caller,
         Instant at,
         List<KeyPress> keys,
-        Map<String, PhoneState> phones,
+        boolean again,
+        Map<String, List<Reaction>> phones,
         Map<Ref, String> switches,
-        List<String> agents,
-        Map<Ref, Integer> waiting) {
+        Map<String, List<Presence>> agents,
+        Map<Ref, List<Found>> waiting) {
     public Bench {
         keys = List.copyOf(keys);
         phones = Collections.unmodifiableMap(new TreeMap<>(phones));
         switches = Collections.unmodifiableMap(new LinkedHashMap<>(switches));
-        agents = List.copyOf(agents);
+        agents = Collections.unmodifiableMap(new TreeMap<>(agents));
         waiting = Collections.unmodifiableMap(new LinkedHashMap<>(waiting));
     }
 
-    /// Switches as live, nobody logged in by phone, nobody waiting.
-    public Bench(E164 called, Caller caller, Instant at, List<KeyPress> keys, Map<String, PhoneState> phones) {
-        this(called, caller, at, keys, phones, Map.of(), List.of(), Map.of());
+    /// Switches as they are now, agents where they always are, nobody waiting.
+    public Bench(E164 called, Caller caller, Instant at, List<KeyPress> keys, Map<String, List<Reaction>> phones) {
+        this(called, caller, at, keys, false, phones, Map.of(), Map.of(), Map.of());
     }
 
     /// A call with no keys pressed and nobody answering.
@@ -48,13 +52,25 @@ public record Bench(
         return new Bench(called, caller, at, List.of(), Map.of());
     }
 
+    public Bench with(List<KeyPress> pressed) {
+        return new Bench(called, caller, at, pressed, again, phones, switches, agents, waiting);
+    }
+
+    public Bench at(Instant instant) {
+        return new Bench(called, caller, instant, keys, again, phones, switches, agents, waiting);
+    }
+
+    public Bench turned(Map<Ref, String> positions) {
+        return new Bench(called, caller, at, keys, again, phones, positions, agents, waiting);
+    }
+
     /// The position of a switch.
     public String position(Switch turned) {
         return switches.getOrDefault(turned.ref(), turned.now());
     }
 
-    /// What a phone does.
-    public PhoneState phone(String number) {
-        return phones.getOrDefault(number, new PhoneState.Silent());
+    /// What a phone does, in order.
+    public List<Reaction> phone(String number) {
+        return phones.getOrDefault(number, Reaction.SILENT);
     }
 }

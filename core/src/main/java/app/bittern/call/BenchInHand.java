@@ -2,14 +2,25 @@ package app.bittern.call;
 
 import app.bittern.plan.Mailbox;
 import app.bittern.plan.Plan;
+import app.bittern.plan.Queue;
+import app.bittern.plan.Ref;
 import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
-/// A bench in the course of a call: the keys are used up one after another.
+/// A bench in the course of a call: keys and reactions are used up one after another.
 final class BenchInHand {
     private final Bench bench;
     private final LocalDateTime local;
-    private int keysUsed;
+    private final List<KeyPress> ahead = new ArrayList<>();
+    private final List<KeyPress> keysGiven = new ArrayList<>();
+    private final Map<String, List<Reaction>> reactions = new LinkedHashMap<>();
+    private final Map<String, List<Presence>> presences = new LinkedHashMap<>();
+    private final Map<Ref, List<Found>> finds = new LinkedHashMap<>();
+    private boolean more;
     private Optional<Mailbox.Reason> reason = Optional.empty();
 
     BenchInHand(Bench bench, Plan plan) {
@@ -27,20 +38,68 @@ final class BenchInHand {
         return local;
     }
 
-    int keysUsed() {
-        return keysUsed;
+    /// What has been used of the bench.
+    Visit used() {
+        return new Visit(keysGiven, reactions, presences, finds);
     }
 
     /// The next key asked for, without taking it.
     KeyPress peek() {
-        return keysUsed < bench.keys().size() ? bench.keys().get(keysUsed) : KeyPress.SILENCE;
+        if (!ahead.isEmpty()) {
+            return ahead.getFirst();
+        }
+        int size = bench.keys().size();
+        int next = bench.again() && size > 0 ? keysGiven.size() % size : keysGiven.size();
+        return next < size ? bench.keys().get(next) : KeyPress.SILENCE;
     }
 
     /// The next key asked for.
     KeyPress take() {
         KeyPress next = peek();
-        keysUsed++;
+        if (ahead.isEmpty()) {
+            keysGiven.add(next);
+        } else {
+            ahead.removeFirst();
+        }
         return next;
+    }
+
+    /// Puts back digits that were keyed and not asked for: they count at once where a key is asked for next.
+    void dialledAhead(String digits) {
+        ahead.add(new KeyPress(digits, true));
+    }
+
+    /// What a phone does this time.
+    Reaction react(String phone) {
+        return next(bench.phone(phone), reactions, phone);
+    }
+
+    /// Where an agent is in this wait.
+    Presence presence(Queue.Agent agent) {
+        String key = agent.extension().key();
+        List<Presence> usual = List.of(agent.byPhone() ? Presence.OUT : Presence.IN);
+        return next(bench.agents().getOrDefault(key, usual), presences, key);
+    }
+
+    /// What is found on coming to a queue or a mailbox.
+    Found arrive(Ref ref) {
+        return next(bench.waiting().getOrDefault(ref, List.of(new Found.Ahead(0))), finds, ref);
+    }
+
+    private <K, V> V next(List<V> list, Map<K, List<V>> used, K key) {
+        List<V> before = used.computeIfAbsent(key, one -> new ArrayList<>());
+        V next = list.get(Math.min(before.size(), list.size() - 1));
+        before.add(next);
+        more |= before.size() < list.size();
+        return next;
+    }
+
+    /// Whether something was used since this was asked last of which there is more to come: then the same state may be
+    /// left otherwise the next time.
+    boolean tookOneOfMore() {
+        boolean took = more;
+        more = false;
+        return took;
     }
 
     /// Notes why the call goes on.

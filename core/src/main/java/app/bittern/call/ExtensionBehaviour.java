@@ -2,6 +2,7 @@ package app.bittern.call;
 
 import app.bittern.plan.Destination;
 import app.bittern.plan.Extension;
+import app.bittern.plan.Party;
 import app.bittern.plan.Ref;
 import java.util.ArrayList;
 import java.util.List;
@@ -86,10 +87,12 @@ final class ExtensionBehaviour implements Behaviour<Extension> {
                     List.of(),
                     List.of(Why.held("forward always", "it is set to " + scene.words(always))));
         }
-        PhoneState phone = Phones.state(extension, bench.bench());
-        int rings = extension.ringFor().value();
+        Ringing.Phone own = Ringing.alone(new Party.Inside(extension.ref()), false, scene.plan())
+                .phones()
+                .getFirst();
+        Reaction phone = Rung.react(own, bench);
         return switch (phone) {
-            case PhoneState.Busy busy ->
+            case Reaction.Busy busy ->
                 unanswered(
                         extension,
                         scene,
@@ -98,7 +101,7 @@ final class ExtensionBehaviour implements Behaviour<Extension> {
                         extension.doNotDisturb() ? "set to do not disturb" : "busy",
                         extension.forward().busy(),
                         "busy tone");
-            case PhoneState.Off off ->
+            case Reaction.Off off ->
                 unanswered(
                         extension,
                         scene,
@@ -107,20 +110,24 @@ final class ExtensionBehaviour implements Behaviour<Extension> {
                         "not reachable",
                         extension.forward().unreachable(),
                         "hang-up");
-            case PhoneState.Answers(int after)
-            when after <= rings ->
-                Decision.of(
+            case Reaction.Answers(int after) -> answered(extension, scene, after, "the phone is answered");
+            case Reaction.Machine(int after) -> answered(extension, scene, after, "its own voicemail takes the call");
+            case Reaction.Declines declines -> noAnswer(extension, scene);
+            case Reaction.Silent silent -> noAnswer(extension, scene);
+        };
+    }
+
+    private static Decision answered(Extension extension, Scene scene, int after, String how) {
+        return after > extension.ringFor().value()
+                ? noAnswer(extension, scene)
+                : Decision.of(
                                 new Cause.Answered(),
                                 after,
                                 extension.title() + " answers after " + after + " s",
                                 ringing(extension, after),
                                 List.of(Why.held(
-                                        "answered",
-                                        "the phone is answered after " + after + " s, within " + extension.ringFor())))
+                                        "answered", how + " after " + after + " s, within " + extension.ringFor())))
                         .answeredBy(extension.ref().toString());
-            case PhoneState.Answers late -> noAnswer(extension, scene);
-            case PhoneState.Silent silent -> noAnswer(extension, scene);
-        };
     }
 
     private static Decision noAnswer(Extension extension, Scene scene) {

@@ -39,8 +39,8 @@ final class MailboxBehaviour implements Behaviour<Mailbox> {
 
     @Override
     public Decision decide(Mailbox mailbox, Scene scene, BenchInHand bench) {
-        int kept = bench.bench().waiting().getOrDefault(mailbox.ref(), 0);
-        if (mailbox.maxMessages().filter(maxMessages -> kept >= maxMessages).isPresent()) {
+        Found found = bench.arrive(mailbox.ref());
+        if (found.full(mailbox.maxMessages())) {
             return Decision.of(
                     new Cause.Full(),
                     0,
@@ -48,13 +48,14 @@ final class MailboxBehaviour implements Behaviour<Mailbox> {
                     List.of(),
                     List.of(Why.held(
                             "full",
-                            kept + " messages are kept, and it keeps "
-                                    + mailbox.maxMessages().orElse(0))));
+                            "it keeps " + mailbox.maxMessages().orElse(0) + " messages, and found is " + found)));
         }
         Optional<Ref> said = mailbox.greeting(bench.reason());
         int greeting = scene.length(said);
-        if (mailbox.operator().isPresent() && bench.peek().digits().equals("0")) {
-            int pressed = bench.take().atOnce() ? 0 : greeting;
+        if (mailbox.operator().isPresent()
+                && bench.peek().digits().equals("0")
+                && bench.peek().second(0, greeting) <= greeting) {
+            int pressed = Math.min(greeting, bench.take().second(0, greeting));
             List<Heard> hears = new ArrayList<>(greeting(said, scene, pressed));
             hears.add(new Heard(pressed, pressed, Heard.Sound.KEY, "0"));
             return Decision.of(

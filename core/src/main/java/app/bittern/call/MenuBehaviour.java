@@ -15,15 +15,25 @@ import java.util.stream.Stream;
 /// A menu asks for a key as often as it has tries, in the windows of [Tries].
 final class MenuBehaviour implements Behaviour<Menu> {
     private static Tries tries(Menu menu, Scene scene) {
-        int prompt = scene.length(menu.prompts());
-        return new Tries(
-                prompt,
-                menu.keyWait().value(),
-                1,
-                menu.bargeIn() ? 0 : prompt,
-                scene.length(menu.noKey()),
-                scene.length(menu.wrongKey()),
-                menu.tries());
+        return Tries.of(menu, scene, further(menu, scene.plan()), canBeWrong(menu));
+    }
+
+    /// How long a number that is none can go on after its first digit.
+    private static int further(Menu menu, Plan plan) {
+        return menu.dialExtensions() ? (longest(plan) - 1) * menu.interDigit().value() : 0;
+    }
+
+    /// The digits of the longest extension.
+    private static int longest(Plan plan) {
+        return plan.all(Extension.class)
+                .mapToInt(extension -> extension.dialled().length())
+                .max()
+                .orElse(1);
+    }
+
+    /// A key cannot be wrong where all twelve lead somewhere.
+    private static boolean canBeWrong(Menu menu) {
+        return menu.dialExtensions() || menu.keys().size() < 12;
     }
 
     @Override
@@ -39,7 +49,7 @@ final class MenuBehaviour implements Behaviour<Menu> {
     private static Outcome keyed(Scene scene, Tries lengths, String pressed, Menu.OnKey does) {
         Context carrying = scene.context().speaking(does.language()).tagged(does.tags());
         Window said = Window.at(scene.length(does.say(), carrying.language()));
-        return Outcome.of(new Cause.Key(pressed), lengths.valid().plus(said), scene.onward(does.to(), carrying))
+        return Outcome.of(new Cause.Key(pressed), lengths.keyed().plus(said), scene.onward(does.to(), carrying))
                 .by("keys", pressed, "to");
     }
 
@@ -56,12 +66,31 @@ final class MenuBehaviour implements Behaviour<Menu> {
             case Cause.Key(String pressed) ->
                 Optional.ofNullable(menu.keys().get(pressed)).map(does -> keyed(scene, tries, pressed, does));
             case Cause.NoValidKey none -> Optional.of(gaveUp(menu, scene, tries));
-            default -> Optional.empty();
+            case Cause.Passed o -> Optional.empty();
+            case Cause.NoNumber o -> Optional.empty();
+            case Cause.Case o -> Optional.empty();
+            case Cause.Answered o -> Optional.empty();
+            case Cause.NoAnswer o -> Optional.empty();
+            case Cause.Busy o -> Optional.empty();
+            case Cause.Unreachable o -> Optional.empty();
+            case Cause.Forwarded o -> Optional.empty();
+            case Cause.Message o -> Optional.empty();
+            case Cause.Operator o -> Optional.empty();
+            case Cause.Digits o -> Optional.empty();
+            case Cause.NoValidDigits o -> Optional.empty();
+            case Cause.Full o -> Optional.empty();
+            case Cause.NoAgents o -> Optional.empty();
+            case Cause.AgentsGone o -> Optional.empty();
+            case Cause.Overflow o -> Optional.empty();
+            case Cause.Callback o -> Optional.empty();
+            case Cause.Paged o -> Optional.empty();
         };
     }
 
     private static Outcome gaveUp(Menu menu, Scene scene, Tries tries) {
-        return Outcome.of(new Cause.NoValidKey(), tries.failed(), scene.onward(menu.giveUp()))
+        Window window =
+                canBeWrong(menu) ? tries.silent().union(tries.wrong(further(menu, scene.plan()))) : tries.silent();
+        return Outcome.of(new Cause.NoValidKey(), window, scene.onward(menu.giveUp()))
                 .by("giveUp");
     }
 
@@ -80,7 +109,7 @@ final class MenuBehaviour implements Behaviour<Menu> {
         int further = extension.dialled().length() - 1;
         return Outcome.of(
                 new Cause.Dialled(extension.dialled()),
-                tries.dialled(further, menu.interDigit().value()),
+                tries.keyed(further * menu.interDigit().value()),
                 scene.onward(Optional.of(new Destination.To(extension.ref()))));
     }
 
@@ -110,16 +139,19 @@ final class MenuBehaviour implements Behaviour<Menu> {
             for (int attempt = 1; attempt <= menu.tries(); attempt++) {
                 KeyPress key = bench.take();
                 boolean last = attempt == menu.tries();
-                if (key.silent()) {
+                int begun = second;
+                int first =
+                        key.silent() ? Integer.MAX_VALUE : Math.max(lengths.first(), key.second(0, lengths.prompt()));
+                if (first > lengths.prompt() + lengths.keyWait()) {
                     silence(attempt, last);
                     continue;
                 }
-                press(key);
-                Optional<Decision> taken = taken(key.digits());
+                String digits = press(key, begun, first);
+                Optional<Decision> taken = taken(digits);
                 if (taken.isPresent()) {
                     return taken.get();
                 }
-                wrong(attempt, key.digits(), last);
+                wrong(attempt, digits, last);
             }
             why.add(Why.held("no valid key", "that was try " + menu.tries() + " of " + menu.tries()));
             return done(
@@ -142,9 +174,44 @@ final class MenuBehaviour implements Behaviour<Menu> {
             }
         }
 
-        private void press(KeyPress key) {
-            sayPrompt(key.atOnce() ? lengths.first() : lengths.prompt());
-            hears.add(new Heard(second, second, Heard.Sound.KEY, key.digits()));
+        /// Presses the digits one after another for as long as the menu waits for more, and tells which it took.
+        private String press(KeyPress key, int begun, int first) {
+            sayPrompt(Math.min(first, lengths.prompt()));
+            wait(begun + first);
+            StringBuilder digits = new StringBuilder();
+            int at = first;
+            for (int index = 0; index < key.digits().length(); index++) {
+                int next = index == 0 ? first : Math.max(at, key.second(index, lengths.prompt()));
+                if (next - at > menu.interDigit().value() || (index > 0 && !begins(digits.toString()))) {
+                    break;
+                }
+                at = next;
+                digits.append(key.digits().charAt(index));
+            }
+            wait(begun + at);
+            hears.add(new Heard(second, second, Heard.Sound.KEY, digits.toString()));
+            if (begins(digits.toString())
+                    && takenBy(digits.toString()).isEmpty()
+                    && !menu.keys().containsKey(digits.toString())) {
+                wait(second + menu.interDigit().value());
+            }
+            return digits.toString();
+        }
+
+        private void wait(int until) {
+            if (until > second) {
+                hears.add(new Heard(second, until, Heard.Sound.SILENCE, "waiting for a key"));
+                second = until;
+            }
+        }
+
+        /// Whether a longer number that can be dialled begins with these digits.
+        private boolean begins(String digits) {
+            return menu.dialExtensions()
+                    && scene.plan()
+                            .all(Extension.class)
+                            .anyMatch(extension -> extension.dialled().length() > digits.length()
+                                    && extension.dialled().startsWith(digits));
         }
 
         private void wrong(int attempt, String digits, boolean last) {
@@ -169,21 +236,24 @@ final class MenuBehaviour implements Behaviour<Menu> {
             second += seconds;
         }
 
+        private Optional<Extension> takenBy(String digits) {
+            return (Ref.sound(Kind.EXTENSION, digits)
+                            ? scene.plan().find(new Ref(Kind.EXTENSION, digits), Extension.class)
+                            : Optional.<Extension>empty())
+                    .filter(extension -> dialable(menu, extension));
+        }
+
         private Optional<Decision> taken(String digits) {
             Menu.OnKey does = menu.keys().get(digits);
             if (does != null) {
                 return Optional.of(key(digits, does));
             }
-            return (Ref.sound(Kind.EXTENSION, digits)
-                            ? scene.plan().find(new Ref(Kind.EXTENSION, digits), Extension.class)
-                            : Optional.<Extension>empty())
-                    .filter(extension -> dialable(menu, extension))
-                    .map(extension -> {
-                        why.add(Why.held("extension " + digits, digits + " was dialled and is an extension"));
-                        return done(
-                                new Cause.Dialled(digits),
-                                digits + " dialled in " + menu.title() + ": to " + extension.title());
-                    });
+            return takenBy(digits).map(extension -> {
+                why.add(Why.held("extension " + digits, digits + " was dialled and is an extension"));
+                return done(
+                        new Cause.Dialled(digits),
+                        digits + " dialled in " + menu.title() + ": to " + extension.title());
+            });
         }
 
         private Decision key(String digits, Menu.OnKey does) {

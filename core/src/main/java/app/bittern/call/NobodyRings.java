@@ -12,7 +12,7 @@ final class NobodyRings {
 
     /// The ways out besides answering and not answering, at once; a group without members has only one, and is lost
     /// where nothing comes after.
-    static List<Outcome> outcomes(Group group, Scene scene) {
+    static List<Outcome> outcomes(Group group, Ringing ringing, Scene scene) {
         if (group.members().isEmpty()) {
             Onward empty = group.onUnreachable().isPresent()
                     ? scene.onward(group.onUnreachable())
@@ -20,11 +20,16 @@ final class NobodyRings {
             return List.of(
                     Outcome.of(new Cause.Unreachable(), Window.NOW, empty).by(unreachable(group)));
         }
-        return List.of(
-                Outcome.of(new Cause.Busy(), Window.NOW, scene.onward(group.onBusy()))
-                        .by(busy(group)),
-                Outcome.of(new Cause.Unreachable(), Window.NOW, scene.onward(group.onUnreachable()))
-                        .by(unreachable(group)));
+        List<Outcome> outcomes = new ArrayList<>();
+        if (ringing.canBeBusy()) {
+            outcomes.add(Outcome.of(new Cause.Busy(), Window.NOW, scene.onward(group.onBusy()))
+                    .by(busy(group)));
+        }
+        if (ringing.canBeOff()) {
+            outcomes.add(Outcome.of(new Cause.Unreachable(), Window.NOW, scene.onward(group.onUnreachable()))
+                    .by(unreachable(group)));
+        }
+        return outcomes;
     }
 
     private static String busy(Group group) {
@@ -36,10 +41,18 @@ final class NobodyRings {
     }
 
     static Decision decide(Group group, Scene scene, List<Rung> members) {
-        boolean busy = members.stream().anyMatch(Rung::busy);
-        String says = members.isEmpty() ? " has no members" : busy ? " has nobody free" : " has every phone off";
+        return decide(
+                group,
+                scene,
+                members.stream().anyMatch(Rung::busy),
+                members.stream().map(Rung::why).toList());
+    }
+
+    static Decision decide(Group group, Scene scene, boolean busy, List<Why> members) {
+        String says =
+                group.members().isEmpty() ? " has no members" : busy ? " has nobody free" : " has every phone off";
         Optional<Destination> to = busy ? group.onBusy() : group.onUnreachable();
-        List<Why> why = new ArrayList<>(members.stream().map(Rung::why).toList());
+        List<Why> why = new ArrayList<>(members);
         why.add(Why.held(busy ? "busy" : "unreachable", group.title() + says));
         return Decision.of(
                 busy ? new Cause.Busy() : new Cause.Unreachable(),

@@ -12,37 +12,44 @@ import java.util.Set;
 final class QueueBehaviour implements Behaviour<Queue> {
     @Override
     public List<Outcome> outcomes(Queue queue, Scene scene) {
-        int entry = scene.length(queue.onJoining());
-        int longest = entry + queue.longestWait();
+        int joining = scene.length(queue.onJoining());
+        int longest = joining + queue.longestWait();
         List<Outcome> outcomes = new ArrayList<>();
         if (queue.longestLine().isPresent()) {
             outcomes.add(Outcome.of(new Cause.Full(), Window.NOW, scene.onward(queue.full()))
                     .by("full"));
         }
+        boolean anybody = Wait.soonest(queue, scene).isPresent();
         Queue.NoAgents none = queue.noAgents();
         if (none.refuseNew()) {
             outcomes.add(Outcome.of(new Cause.NoAgents(), Window.NOW, scene.onward(none.to()))
                     .by("noAgents", "to"));
+            if (!anybody) {
+                return outcomes;
+            }
         }
-        if (queue.agents().isEmpty() && none.refuseNew()) {
-            return outcomes;
-        }
-        if (!queue.agents().isEmpty()) {
+        if (none.moveWaiting()) {
             outcomes.add(Outcome.of(
-                    new Cause.Answered(), new Window(entry, longest), scene.ends(Ending.Kind.ANSWERED, queue.ref())));
+                            new Cause.AgentsGone(),
+                            anybody ? new Window(joining, longest) : Window.at(joining),
+                            scene.onward(none.to()))
+                    .by("noAgents", "to"));
+            if (!anybody) {
+                return outcomes;
+            }
         }
+        Wait.soonest(queue, scene)
+                .filter(second -> second <= queue.longestWait())
+                .ifPresent(second -> outcomes.add(Outcome.of(
+                        new Cause.Answered(),
+                        new Window(joining + second, longest),
+                        scene.ends(Ending.Kind.ANSWERED, queue.ref()))));
         outcomes.add(Outcome.of(new Cause.Overflow(), Window.at(longest), overflow(queue, scene))
                 .by("overflow"));
-        if (none.moveWaiting()) {
-            outcomes.add(Outcome.of(new Cause.AgentsGone(), new Window(entry, longest), scene.onward(none.to()))
-                    .by("noAgents", "to"));
-        }
         Set<String> offered = new LinkedHashSet<>();
-        for (Queue.Meanwhile item : inOrder(queue)) {
-            if (item.key().isPresent()
-                    && item.first() < queue.longestWait()
-                    && offered.add(item.key().get())) {
-                outcomes.add(offered(queue, scene, item, new Window(entry + item.first(), longest)));
+        for (Schedule.Said said : Schedule.all(queue, scene)) {
+            if (said.item().key().filter(offered::add).isPresent()) {
+                outcomes.add(offered(queue, scene, said.item(), new Window(joining + said.start(), longest)));
             }
         }
         return outcomes;
@@ -62,22 +69,14 @@ final class QueueBehaviour implements Behaviour<Queue> {
                         .by("meanwhile", Integer.toString(queue.meanwhile().indexOf(item)), "to");
     }
 
-    /// What is said and offered, by when it first comes.
-    static List<Queue.Meanwhile> inOrder(Queue queue) {
-        return queue.meanwhile().stream()
-                .sorted((one, other) -> Integer.compare(one.first(), other.first()))
-                .toList();
-    }
-
     @Override
     public Decision decide(Queue queue, Scene scene, BenchInHand bench) {
         Wait wait = new Wait(queue, scene, bench);
-        int waiting = bench.bench().waiting().getOrDefault(queue.ref(), 0);
         List<Why> why = new ArrayList<>(wait.logins());
         if (queue.longestLine().isPresent()) {
             String rule = "room for " + queue.longestLine().get() + " callers";
-            if (waiting >= queue.longestLine().get()) {
-                why.add(Why.held("full", rule + ", and " + waiting + " wait already"));
+            if (wait.full()) {
+                why.add(Why.held("full", rule + ", found is " + wait.found()));
                 return Decision.of(
                         new Cause.Full(),
                         0,
@@ -85,14 +84,14 @@ final class QueueBehaviour implements Behaviour<Queue> {
                         List.of(),
                         why);
             }
-            why.add(Why.not("full", rule + ", and " + waiting + " wait already"));
+            why.add(Why.not("full", rule + ", and " + wait.found() + " wait already"));
         }
-        if (wait.nobodyThere() && queue.noAgents().refuseNew()) {
-            why.add(Why.held("no agents", "nobody is logged in, and callers are then refused"));
+        if (wait.nobodyIn(0) && queue.noAgents().refuseNew()) {
+            why.add(Why.held("no agents", "nobody is in, and callers are then refused"));
             return Decision.of(
                     new Cause.NoAgents(),
                     0,
-                    queue.title() + " has nobody logged in: to "
+                    queue.title() + " has nobody in: to "
                             + scene.words(queue.noAgents().to()),
                     List.of(),
                     why);

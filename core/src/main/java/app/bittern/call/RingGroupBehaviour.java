@@ -9,32 +9,30 @@ import java.util.Optional;
 final class RingGroupBehaviour implements Behaviour<RingGroup> {
     @Override
     public List<Outcome> outcomes(RingGroup group, Scene scene) {
+        Ringing ringing = Ringing.of(group, scene.plan());
+        int rings = group.ringFor().value();
         List<Outcome> outcomes = new ArrayList<>();
-        if (!group.members().isEmpty()) {
-            int rings = group.ringFor().value();
-            outcomes.add(Outcome.of(
-                    new Cause.Answered(), new Window(0, rings), scene.ends(Ending.Kind.ANSWERED, group.ref())));
-            outcomes.add(Outcome.of(new Cause.NoAnswer(), Window.at(rings), scene.onward(group.noAnswer()))
-                    .by("noAnswer"));
-        }
-        outcomes.addAll(NobodyRings.outcomes(group, scene));
+        ringing.answered(rings)
+                .ifPresent(window -> outcomes.add(
+                        Outcome.of(new Cause.Answered(), window, scene.ends(Ending.Kind.ANSWERED, group.ref()))));
+        ringing.unanswered(rings)
+                .ifPresent(
+                        window -> outcomes.add(Outcome.of(new Cause.NoAnswer(), window, scene.onward(group.noAnswer()))
+                                .by("noAnswer")));
+        outcomes.addAll(NobodyRings.outcomes(group, ringing, scene));
         return outcomes;
     }
 
     @Override
     public Decision decide(RingGroup group, Scene scene, BenchInHand bench) {
-        List<Rung> members = group.members().stream()
-                .map(member -> Rung.of(
-                        member, group.followForwarding(), group.ringFor().value(), scene, bench.bench()))
-                .toList();
+        int rings = group.ringFor().value();
+        List<Rung> members = Rung.together(Ringing.of(group, scene.plan()), rings, scene, bench);
         List<Why> phones = members.stream().map(Rung::why).toList();
-        if (members.stream().noneMatch(Rung::rings)) {
+        if (members.stream().noneMatch(Rung::reachable)) {
             return NobodyRings.decide(group, scene, members);
         }
-        Optional<Rung> first = members.stream()
-                .filter(one -> one.answersAt() >= 0)
-                .reduce((one, other) -> other.answersAt() < one.answersAt() ? other : one);
-        int end = first.map(Rung::answersAt).orElse(group.ringFor().value());
+        Optional<Rung> first = Rung.first(members);
+        int end = first.map(Rung::answersAt).orElseGet(() -> Rung.ends(members, rings));
         List<Heard> hears = end == 0
                 ? List.of()
                 : List.of(new Heard(0, end, Heard.Sound.RINGING, group.title() + ": " + who(members)));
@@ -53,7 +51,7 @@ final class RingGroupBehaviour implements Behaviour<RingGroup> {
                 end,
                 group.title() + " rang for " + end + " s and nobody answered: to " + scene.words(group.noAnswer()),
                 hears,
-                and(phones, Why.held("no answer", "nobody took the call within " + group.ringFor())));
+                and(phones, Why.held("no answer", "nobody took the call within " + end + " s")));
     }
 
     private static String who(List<Rung> members) {
@@ -61,7 +59,10 @@ final class RingGroupBehaviour implements Behaviour<RingGroup> {
                 ", ",
                 members.stream()
                         .filter(Rung::rings)
-                        .map(one -> one.who() + (one.from() > 0 ? " from +" + one.from() + " s" : ""))
+                        .map(one -> one.who()
+                                + (one.phone().from() > 0
+                                        ? " from +" + one.phone().from() + " s"
+                                        : ""))
                         .toList());
     }
 

@@ -1,89 +1,127 @@
 package app.bittern.call;
 
-import app.bittern.plan.Destination;
-import app.bittern.plan.Extension;
-import app.bittern.plan.Member;
 import app.bittern.plan.Party;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
-/// One member on the bench.
+/// One phone as it is rung together with others on the bench.
 ///
-/// @param from      second at which it begins to ring
+/// @param phone     what it can do at all
+/// @param who       as a sentence names it
+/// @param reachable whether it is neither busy nor off
+/// @param busy      whether it is busy
+/// @param rings     whether it rings at all within the time
 /// @param answersAt second at which it is answered; -1 where it is not
-record Rung(String reference, String who, boolean rings, boolean busy, int from, int answersAt, Why why) {
-    static Rung of(Member member, boolean followForwarding, int stops, Scene scene, Bench bench) {
-        Party party = followForwarding ? followed(member.party(), scene) : member.party();
-        String who = words(party, scene);
-        int from = member.after().value();
-        String rule = who + (from > 0 ? " after " + member.after() : "");
-        PhoneState phone = phone(party, scene, bench);
-        if (phone instanceof PhoneState.Off) {
-            return new Rung(party.toString(), who, false, false, from, -1, Why.not(rule, "off or not reachable"));
+/// @param endsAt    second at which its ringing ends without an answer
+record Rung(
+        Ringing.Phone phone,
+        String who,
+        boolean reachable,
+        boolean busy,
+        boolean rings,
+        int answersAt,
+        int endsAt,
+        Why why) {
+    /// Rings phones together for so long; each is asked once, however often it is listed.
+    static List<Rung> together(Ringing ringing, int time, Scene scene, BenchInHand bench) {
+        Map<Party, Reaction> reactions = new HashMap<>();
+        List<Rung> all = new ArrayList<>();
+        for (Ringing.Phone phone : ringing.phones()) {
+            Reaction reaction = reactions.get(phone.party());
+            if (reaction == null) {
+                reaction = react(phone, bench);
+                reactions.put(phone.party(), reaction);
+            }
+            all.add(of(phone, reaction, ringing.rings(phone, time), time, scene));
         }
-        if (phone instanceof PhoneState.Busy) {
-            return new Rung(party.toString(), who, false, true, from, -1, Why.not(rule, "busy or not to be disturbed"));
-        }
-        if (from >= stops && from > 0) {
-            return new Rung(
-                    party.toString(), who, true, false, from, -1, Why.not(rule, "ringing has stopped before that"));
-        }
-        return phone instanceof PhoneState.Answers(int after) && from + after <= stops
-                ? new Rung(
-                        party.toString(),
-                        who,
-                        true,
-                        false,
-                        from,
-                        from + after,
-                        Why.held(rule, "answers after " + after + " s of ringing"))
-                : new Rung(
-                        party.toString(),
-                        who,
-                        true,
-                        false,
-                        from,
-                        -1,
-                        Why.not(rule, "rings and does not answer in time"));
+        return all;
     }
 
-    private static String words(Party party, Scene scene) {
+    /// What a phone does this time, its own settings taken into account; one that cannot ring is not asked.
+    static Reaction react(Ringing.Phone phone, BenchInHand bench) {
+        if (!phone.can()) {
+            return phone.disturbed() ? new Reaction.Busy() : new Reaction.Off();
+        }
+        Reaction said = bench.react(phone.party().phone());
+        return switch (said) {
+            case Reaction.Busy busy -> phone.busy() ? busy : new Reaction.Silent();
+            case Reaction.Declines declines ->
+                phone.keyToTake() ? declines : phone.busy() ? new Reaction.Busy() : new Reaction.Silent();
+            case Reaction.Machine machine -> phone.keyToTake() ? new Reaction.Silent() : machine;
+            case Reaction.Silent silent -> silent;
+            case Reaction.Answers answers -> answers;
+            case Reaction.Off off -> off;
+        };
+    }
+
+    private static Rung of(Ringing.Phone phone, Reaction reaction, boolean rings, int time, Scene scene) {
+        String who = words(phone.party(), scene);
+        String rule = who + (phone.from() > 0 ? " after " + phone.from() + "s" : "");
+        return switch (reaction) {
+            case Reaction.Off off -> unreachable(phone, who, false, Why.not(rule, "off or not reachable"));
+            case Reaction.Busy busy -> unreachable(phone, who, true, Why.not(rule, "busy or not to be disturbed"));
+            case Reaction.Silent silent ->
+                unanswered(phone, who, rings, time, rule, "rings and does not answer in time");
+            case Reaction.Declines(int after) -> {
+                int at = Math.min(time, phone.from() + after);
+                yield unanswered(phone, who, rings, at, rule, "declines after " + after + " s of ringing");
+            }
+            case Reaction.Answers(int after) -> answered(phone, who, rings, after, time, rule, "answers");
+            case Reaction.Machine(int after) ->
+                answered(phone, who, rings, after, time, rule, "its own voicemail takes the call");
+        };
+    }
+
+    private static Rung unreachable(Ringing.Phone phone, String who, boolean busy, Why why) {
+        return new Rung(phone, who, false, busy, false, -1, 0, why);
+    }
+
+    private static Rung unanswered(
+            Ringing.Phone phone, String who, boolean rings, int ends, String rule, String because) {
+        return rings
+                ? new Rung(phone, who, true, false, true, -1, ends, Why.not(rule, because))
+                : new Rung(phone, who, true, false, false, -1, 0, Why.not(rule, "ringing has stopped before that"));
+    }
+
+    private static Rung answered(
+            Ringing.Phone phone, String who, boolean rings, int after, int time, String rule, String how) {
+        int at = phone.from() + after;
+        return rings && at <= time
+                ? new Rung(
+                        phone,
+                        who,
+                        true,
+                        false,
+                        true,
+                        at,
+                        at,
+                        Why.held(rule, how + " after " + after + " s of ringing"))
+                : unanswered(phone, who, rings, time, rule, "rings and does not answer in time");
+    }
+
+    static String words(Party party, Scene scene) {
         return switch (party) {
             case Party.Inside(var extension) -> scene.title(extension);
             case Party.Outside(var number) -> number.international();
         };
     }
 
-    /// Where a member's own `forward: always` leads, if that is a phone; another destination is not followed in a
-    /// group.
-    private static Party followed(Party party, Scene scene) {
-        if (!(party instanceof Party.Inside(var ref))) {
-            return party;
-        }
-        Optional<Destination> always = scene.plan()
-                .find(ref, Extension.class)
-                .flatMap(extension -> extension.forward().always());
-        return always.<Party>flatMap(to -> switch (to) {
-                    case Destination.Outside(var number) -> Optional.of(new Party.Outside(number));
-                    case Destination.To(var target)
-                    when target.kind() == app.bittern.plan.Kind.EXTENSION -> Optional.of(new Party.Inside(target));
-                    case Destination.To other -> Optional.empty();
-                    case Destination.OwnMailbox other -> Optional.empty();
-                    case Destination.Repeat other -> Optional.empty();
-                    case Destination.Back other -> Optional.empty();
-                    case Destination.HangUp other -> Optional.empty();
-                    case Destination.Busy other -> Optional.empty();
-                })
-                .orElse(party);
+    String reference() {
+        return phone.party().toString();
     }
 
-    static PhoneState phone(Party party, Scene scene, Bench bench) {
-        return switch (party) {
-            case Party.Outside(var number) -> bench.phone(number.text());
-            case Party.Inside(var ref) ->
-                scene.plan()
-                        .find(ref, Extension.class)
-                        .map(extension -> Phones.state(extension, bench))
-                        .orElseGet(PhoneState.Off::new);
-        };
+    /// Who answers first of those rung together; of two at once the one listed first.
+    static Optional<Rung> first(List<Rung> rung) {
+        return rung.stream()
+                .filter(one -> one.answersAt() >= 0)
+                .reduce((one, other) -> other.answersAt() < one.answersAt() ? other : one);
+    }
+
+    /// When ringing that nobody answers ends: when the last who rings has declined, else when the time is over.
+    static int ends(List<Rung> rung, int time) {
+        return rung.stream().filter(Rung::rings).mapToInt(Rung::endsAt).max().orElse(time);
     }
 }

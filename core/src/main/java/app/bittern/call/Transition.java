@@ -51,22 +51,6 @@ public final class Transition {
         });
     }
 
-    /// What a bench decides on, for those who look for a bench.
-    ///
-    /// @param after seconds from entering the object
-    /// @param keys  how many of the bench's keys have been used by then
-    public record Decided(Cause cause, int after, int keys) {}
-
-    /// What a bench decides on in a state, when so many of its keys have been used before.
-    public static Decided decided(Plan plan, State state, Bench bench, int keysUsed) {
-        BenchInHand hand = new BenchInHand(bench, plan);
-        for (int key = 0; key < keysUsed; key++) {
-            hand.take();
-        }
-        Decision decision = decide(plan, state, hand);
-        return new Decided(decision.cause(), decision.after(), hand.keysUsed());
-    }
-
     /// What a bench decides on in a state.
     static Decision decide(Plan plan, State state, BenchInHand bench) {
         return asked(object(plan, state), new Scene(plan, state), new Question<>() {

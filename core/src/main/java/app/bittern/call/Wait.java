@@ -1,76 +1,78 @@
 package app.bittern.call;
 
-import app.bittern.plan.Extension;
-import app.bittern.plan.Order;
+import app.bittern.plan.Destination;
+import app.bittern.plan.Member;
+import app.bittern.plan.Music;
+import app.bittern.plan.Party;
 import app.bittern.plan.Queue;
 import app.bittern.plan.Ref;
+import app.bittern.plan.Seconds;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
 /// One caller's wait in a queue on a bench.
 ///
-/// Agents are there who are always in or have logged in, and whose phone is not off; they are rung rank by rank, as
-/// listed within one, each for `ringEach`, with `pauseBetweenRounds` between rounds (all together where the order is
-/// everyone). Callers already waiting come first: each takes the next agent who answers, who is then busy.
+/// In one second an answer comes first, then a key, then that nobody is in any more, then the overflow.
 final class Wait {
     private final Queue queue;
     private final Scene scene;
     private final BenchInHand bench;
-    private final int entry;
-    private final List<There> there = new ArrayList<>();
+    private final Found found;
+    private final int joining;
+    private final List<Rounds.There> there = new ArrayList<>();
     private final List<Heard> hears = new ArrayList<>();
-
-    /// An agent who is there.
-    private record There(Queue.Agent agent, PhoneState phone) {
-        boolean idle() {
-            return !(phone instanceof PhoneState.Busy);
-        }
-    }
-
-    /// An answer, counted from the beginning of the wait.
-    private record Answer(There by, int second) {}
-
-    /// One time something is said or offered.
-    private record Said(int second, Queue.Meanwhile item) {}
 
     Wait(Queue queue, Scene scene, BenchInHand bench) {
         this.queue = queue;
         this.scene = scene;
         this.bench = bench;
-        this.entry = scene.length(queue.onJoining());
+        this.found = bench.arrive(queue.ref());
+        this.joining = scene.length(queue.onJoining());
         for (Queue.Agent agent : queue.agents()) {
-            boolean in = !agent.byPhone()
-                    || bench.bench().agents().contains(agent.extension().key());
-            PhoneState phone = phone(agent.extension());
-            if (in && !(phone instanceof PhoneState.Off)) {
-                there.add(new There(agent, phone));
-            }
+            there.add(new Rounds.There(agent, phone(agent, scene), bench.presence(agent)));
         }
     }
 
-    private PhoneState phone(Ref extension) {
-        return scene.plan()
-                .find(extension, Extension.class)
-                .map(found -> Phones.state(found, bench.bench()))
-                .orElseGet(PhoneState.Off::new);
+    static Ringing.Phone phone(Queue.Agent agent, Scene scene) {
+        Member member = new Member(new Party.Inside(agent.extension()), new Seconds(0), false);
+        return Ringing.phone(member, false, scene.plan());
     }
 
-    boolean nobodyThere() {
-        return there.isEmpty();
-    }
-
-    /// Why each agent is there or not.
-    List<Why> logins() {
+    /// The second of a wait at which the first whose phone can ring joins in; none where there is nobody.
+    static Optional<Integer> soonest(Queue queue, Scene scene) {
         return queue.agents().stream()
-                .map(agent -> {
-                    String who = "agent " + scene.title(agent.extension());
-                    boolean loggedIn =
-                            bench.bench().agents().contains(agent.extension().key());
-                    return there.stream().anyMatch(one -> one.agent().equals(agent))
-                            ? Why.held(who, agent.byPhone() ? "logged in by phone" : "always in")
-                            : Why.not(who, agent.byPhone() && !loggedIn ? "not logged in" : "the phone is off");
+                .filter(agent -> phone(agent, scene).can())
+                .map(agent -> agent.joinsAfter().value())
+                .min(Integer::compare);
+    }
+
+    boolean full() {
+        return found.full(queue.longestLine());
+    }
+
+    Found found() {
+        return found;
+    }
+
+    /// Whether nobody is in at a second of the wait; who cannot ring does not count.
+    boolean nobodyIn(int second) {
+        return there.stream()
+                .noneMatch(one -> one.phone().can() && one.presence().in(second));
+    }
+
+    /// Why each agent is in or not.
+    List<Why> logins() {
+        return there.stream()
+                .map(one -> {
+                    String who = "agent " + scene.title(one.agent().extension());
+                    boolean usual = one.presence().equals(one.agent().byPhone() ? Presence.OUT : Presence.IN);
+                    String where = usual
+                            ? one.agent().byPhone() ? "not logged in" : "always in"
+                            : one.presence().toString();
+                    return one.phone().can() && one.presence().in(0)
+                            ? Why.held(who, where)
+                            : Why.not(who, one.phone().can() ? where : "the phone cannot ring");
                 })
                 .toList();
     }
@@ -78,83 +80,155 @@ final class Wait {
     Decision decide(List<Why> before) {
         List<Why> why = new ArrayList<>(before);
         queue.onJoining()
-                .filter(prompt -> entry > 0)
-                .ifPresent(prompt -> hears.add(new Heard(0, entry, Heard.Sound.SPEECH, scene.words(prompt))));
-        if (nobodyThere() && queue.noAgents().moveWaiting()) {
-            why.add(Why.held("no agents", "nobody is logged in, and callers then leave"));
+                .filter(prompt -> joining > 0)
+                .ifPresent(prompt -> hears.add(new Heard(0, joining, Heard.Sound.SPEECH, scene.words(prompt))));
+        int longest = queue.longestWait();
+        int gone = gone(longest);
+        int end = Math.min(longest, gone);
+        Optional<Rounds.Answer> answer = new Rounds(queue, able(), found.ahead(), bench).answer(end);
+        int until = answer.map(Rounds.Answer::second).orElse(end);
+        Optional<Pressed> pressed = said(until, answer.isPresent());
+        if (pressed.isPresent()) {
+            return keyed(pressed.get(), why);
+        }
+        if (answer.isPresent()) {
+            return answered(answer.get(), why);
+        }
+        if (gone <= longest) {
+            why.add(Why.held("no agents", "nobody is in any more, and callers are then moved"));
             return decided(
                     new Cause.AgentsGone(),
-                    0,
-                    "nobody is logged in",
+                    gone,
+                    "nobody is in",
                     queue.noAgents().to(),
                     why);
         }
-        Optional<Answer> answer = answer();
-        int end = answer.map(Answer::second).orElse(queue.longestWait());
+        why.add(Why.not("answered", "no agent took the call within the longest wait"));
+        why.add(Why.held("overflow", "the longest wait of " + longest + " s is over"));
+        return decided(new Cause.Overflow(), longest, "nobody took the call", queue.overflow(), why);
+    }
+
+    private List<Rounds.There> able() {
+        return there.stream().filter(one -> one.phone().can()).toList();
+    }
+
+    /// The first second at which nobody is in, where callers are then moved; later than the wait where never.
+    private int gone(int longest) {
+        if (!queue.noAgents().moveWaiting()) {
+            return longest + 1;
+        }
+        if (nobodyIn(0)) {
+            return 0;
+        }
+        return there.stream()
+                .flatMap(one -> one.presence().seconds().stream())
+                .filter(second -> second <= longest && nobodyIn(second))
+                .min(Integer::compare)
+                .orElse(longest + 1);
+    }
+
+    /// A key that leads somewhere.
+    private record Pressed(Queue.Meanwhile item, String key, int second) {}
+
+    /// Plays what is said until a second, and takes the first key that has been offered by then; who answers in the
+    /// same second comes first.
+    private Optional<Pressed> said(int until, boolean answered) {
+        int last = answered ? until - 1 : until;
+        Optional<KeyPress> timed = Optional.empty();
+        int at = Integer.MAX_VALUE;
+        List<Queue.Meanwhile> offered = new ArrayList<>();
+        Schedule schedule = new Schedule(queue, scene, Math.min(until, queue.longestWait()));
         int second = 0;
-        for (Said said : said()) {
-            int start = Math.max(second, said.second());
-            if (start >= end) {
-                break;
+        for (Optional<Schedule.Said> next = schedule.next(); next.isPresent(); next = schedule.next()) {
+            Schedule.Said said = next.get();
+            if (offered.isEmpty() && said.item().key().isPresent()) {
+                // A key is asked for from the first offer on; a wait that ends before it leaves the keys alone.
+                timed = Optional.of(bench.peek()).filter(KeyPress::timed);
+                timed.ifPresent(key -> bench.take());
+                at = timed.map(key -> key.second(0, 0)).orElse(Integer.MAX_VALUE);
             }
-            quiet(second, start);
-            int until = Math.min(start + length(said.item()), end);
-            KeyPress key = said.item().key().isPresent() ? bench.take() : KeyPress.SILENCE;
-            if (!key.silent() && key.atOnce()) {
-                until = start;
+            if (at < said.start() && at <= last) {
+                Optional<Pressed> pressed = taken(offered, timed.orElseThrow(), at, second);
+                if (pressed.isPresent()) {
+                    return pressed;
+                }
+                at = Integer.MAX_VALUE;
             }
-            if (until > start) {
-                hears.add(new Heard(entry + start, entry + until, Heard.Sound.SPEECH, words(said.item())));
+            quiet(second, said.start());
+            said.item().key().ifPresent(key -> offered.add(said.item()));
+            KeyPress key = said.item().key().isPresent() && timed.isEmpty() ? bench.take() : KeyPress.SILENCE;
+            int ends = key.silent() ? said.end() : key.atOnce() ? said.start() : said.end();
+            int pressedAt = timed.isPresent() ? at : key.silent() ? Integer.MAX_VALUE : ends;
+            KeyPress press = timed.orElse(key);
+            // A key at the very second at which this ends is for what is offered by then.
+            boolean during = press.timed() ? pressedAt < said.end() : pressedAt <= said.end();
+            if (during && pressedAt <= last) {
+                if (offers(offered, press)) {
+                    int heard = Math.max(said.start(), Math.min(said.end(), pressedAt));
+                    speak(said, heard);
+                    return taken(offered, press, pressedAt, heard);
+                }
+                // A key that is not offered is ignored, and what is said goes on.
+                at = Integer.MAX_VALUE;
             }
-            second = until;
-            Optional<Queue.Meanwhile> taken = taken(key, until, end, answer.isPresent());
-            if (taken.isPresent()) {
-                return keyed(key, taken.get(), until, why);
+            if (second < said.end()) {
+                speak(said, Math.min(said.end(), until));
+                second = Math.min(said.end(), until);
             }
         }
-        quiet(second, end);
-        return answer.map(one -> answered(one, why)).orElseGet(() -> {
-            why.add(Why.not("answered", "no agent took the call within the longest wait"));
-            why.add(Why.held(
-                    "overflow",
-                    "the longest wait of "
-                            + Optional.of(queue.longestWait())
-                                    .map(s -> s + " s")
-                                    .orElse("") + " is over"));
-            return decided(new Cause.Overflow(), end, "nobody took the call", queue.overflow(), why);
-        });
-    }
-
-    /// What a key leads to, if it has been offered by then; whoever answers in the same second comes first.
-    private Optional<Queue.Meanwhile> taken(KeyPress key, int second, int end, boolean answered) {
-        if (key.silent() || (second >= end && answered)) {
-            return Optional.empty();
+        if (at <= last) {
+            Optional<Pressed> pressed = taken(offered, timed.orElseThrow(), at, second);
+            if (pressed.isPresent()) {
+                return pressed;
+            }
         }
-        return QueueBehaviour.inOrder(queue).stream()
-                .filter(item -> item.first() <= second && item.key().equals(Optional.of(key.digits())))
-                .findFirst();
+        quiet(second, until);
+        return Optional.empty();
     }
 
-    private Decision keyed(KeyPress key, Queue.Meanwhile item, int second, List<Why> why) {
-        hears.add(new Heard(entry + second, entry + second, Heard.Sound.KEY, key.digits()));
-        why.add(Why.held("key " + key.digits(), "offered and pressed"));
-        Cause cause = item.callback() ? new Cause.Callback(key.digits()) : new Cause.Key(key.digits());
+    private static boolean offers(List<Queue.Meanwhile> offered, KeyPress key) {
+        String digit = key.digits().substring(0, 1);
+        return offered.stream().anyMatch(item -> item.key().equals(Optional.of(digit)));
+    }
+
+    private Optional<Pressed> taken(List<Queue.Meanwhile> offered, KeyPress key, int second, int heard) {
+        String digit = key.digits().substring(0, 1);
+        Optional<Pressed> pressed = offered.stream()
+                .filter(item -> item.key().equals(Optional.of(digit)))
+                .findFirst()
+                .map(item -> new Pressed(item, digit, second));
+        pressed.ifPresent(one -> quiet(heard, second));
+        return pressed;
+    }
+
+    private void speak(Schedule.Said said, int until) {
+        if (until > said.start() && said.item().say().isPresent()) {
+            hears.add(new Heard(joining + said.start(), joining + until, Heard.Sound.SPEECH, words(said.item())));
+        }
+    }
+
+    private Decision keyed(Pressed pressed, List<Why> why) {
+        Queue.Meanwhile item = pressed.item();
+        int second = joining + pressed.second();
+        hears.add(new Heard(second, second, Heard.Sound.KEY, pressed.key()));
+        why.add(Why.held("key " + pressed.key(), "offered and pressed"));
+        Cause cause = item.callback() ? new Cause.Callback(pressed.key()) : new Cause.Key(pressed.key());
         return Decision.of(
                         cause,
-                        entry + second,
-                        "Key " + key.digits() + " in " + queue.title() + ": "
+                        second,
+                        "Key " + pressed.key() + " in " + queue.title() + ": "
                                 + (item.callback() ? "the caller will be called back" : "to " + scene.words(item.to())),
                         hears,
                         why)
                 .speaking();
     }
 
-    private Decision answered(Answer answer, List<Why> why) {
+    private Decision answered(Rounds.Answer answer, List<Why> why) {
         Ref agent = answer.by().agent().extension();
         why.add(Why.held("answered", scene.title(agent) + " takes the call after a wait of " + answer.second() + " s"));
         return Decision.of(
                         new Cause.Answered(),
-                        entry + answer.second(),
+                        joining + answer.second(),
                         scene.title(agent) + " answers in " + queue.title() + " after a wait of " + answer.second()
                                 + " s",
                         hears,
@@ -163,11 +237,10 @@ final class Wait {
                 .speaking();
     }
 
-    private Decision decided(
-            Cause cause, int second, String what, Optional<app.bittern.plan.Destination> to, List<Why> why) {
+    private Decision decided(Cause cause, int second, String what, Optional<Destination> to, List<Why> why) {
         return Decision.of(
                         cause,
-                        entry + second,
+                        joining + second,
                         queue.title() + ": " + what + " in " + second + " s: to " + scene.words(to),
                         hears,
                         why)
@@ -176,17 +249,16 @@ final class Wait {
 
     private void quiet(int from, int to) {
         if (to > from) {
-            Heard.Sound sound = queue.hears().isPresent() ? Heard.Sound.MUSIC : Heard.Sound.SILENCE;
+            boolean music = queue.hears()
+                    .flatMap(ref -> scene.plan().find(ref, Music.class))
+                    .filter(one -> !one.tracks().isEmpty())
+                    .isPresent();
             hears.add(new Heard(
-                    entry + from,
-                    entry + to,
-                    sound,
+                    joining + from,
+                    joining + to,
+                    music ? Heard.Sound.MUSIC : Heard.Sound.SILENCE,
                     queue.hears().map(scene::title).orElse("waiting")));
         }
-    }
-
-    private int length(Queue.Meanwhile item) {
-        return item.length(prompt -> scene.length(Optional.of(prompt)));
     }
 
     private String words(Queue.Meanwhile item) {
@@ -197,87 +269,5 @@ final class Wait {
                     case Queue.Said.ExpectedWait expected -> "the expected wait";
                 })
                 .orElse("");
-    }
-
-    /// Everything said and offered, in the order of time, before the longest wait is over.
-    private List<Said> said() {
-        List<Said> all = new ArrayList<>();
-        queue.meanwhile()
-                .forEach(item -> item.seconds(queue.longestWait()).forEach(second -> all.add(new Said(second, item))));
-        all.sort(Comparator.comparingInt(Said::second));
-        return all;
-    }
-
-    /// Who takes this call, and when.
-    private Optional<Answer> answer() {
-        List<There> idle = new ArrayList<>(there.stream()
-                .filter(There::idle)
-                .sorted(Comparator.comparingInt((There one) -> one.agent().rank()))
-                .toList());
-        int ahead = bench.bench().waiting().getOrDefault(queue.ref(), 0);
-        int second = 0;
-        while (second <= queue.longestWait() && idle.stream().anyMatch(this::answersInTime)) {
-            Optional<Answer> next = round(idle, second);
-            if (next.isEmpty()) {
-                second = after(idle, second);
-                continue;
-            }
-            if (next.get().second() > queue.longestWait()) {
-                return Optional.empty();
-            }
-            if (ahead == 0) {
-                return next;
-            }
-            ahead--;
-            idle.remove(next.get().by());
-            second = next.get().second();
-        }
-        return Optional.empty();
-    }
-
-    private boolean answersInTime(There one) {
-        return one.phone() instanceof PhoneState.Answers(int after)
-                && after <= queue.ringEach().value();
-    }
-
-    private List<There> joined(List<There> idle, int second) {
-        return idle.stream()
-                .filter(one -> one.agent().joinsAfter().value() <= second)
-                .toList();
-    }
-
-    private Optional<Answer> round(List<There> idle, int start) {
-        int second = start;
-        Optional<Answer> first = Optional.empty();
-        for (There one : joined(idle, start)) {
-            if (one.phone() instanceof PhoneState.Answers(int after) && answersInTime(one)) {
-                Answer answer = new Answer(one, second + after);
-                if (queue.order() != Order.EVERYONE) {
-                    return Optional.of(answer);
-                }
-                first = first.filter(earlier -> earlier.second() <= answer.second())
-                        .or(() -> Optional.of(answer));
-            }
-            second += queue.order() == Order.EVERYONE ? 0 : queue.ringEach().value();
-        }
-        return first;
-    }
-
-    /// When the next round begins: at least a second later, so that a queue that rings for no time goes on.
-    private int after(List<There> idle, int start) {
-        List<There> rung = joined(idle, start);
-        int rings = queue.order() == Order.EVERYONE ? Math.min(1, rung.size()) : rung.size();
-        if (rung.isEmpty()) {
-            return idle.stream()
-                    .mapToInt(one -> one.agent().joinsAfter().value())
-                    .filter(second -> second > start)
-                    .min()
-                    .orElse(queue.longestWait() + 1);
-        }
-        return start
-                + Math.max(
-                        1,
-                        rings * queue.ringEach().value()
-                                + queue.pauseBetweenRounds().value());
     }
 }

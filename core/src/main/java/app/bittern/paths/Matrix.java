@@ -111,14 +111,8 @@ public record Matrix(List<Column> columns, List<Row> rows) {
     }
 
     private static Bench bench(NumberPaths number, Caller caller, Column column, Optional<String> pressed) {
-        return new Bench(
-                number.called(),
-                caller,
-                column.at(),
-                pressed.map(key -> List.of(new KeyPress(key, false))).orElse(List.of()),
-                Map.of(),
-                column.positions(),
-                List.of(),
-                Map.of());
+        return Bench.of(number.called(), caller, column.at())
+                .turned(column.positions())
+                .with(pressed.map(key -> List.of(new KeyPress(key, false))).orElse(List.of()));
     }
 }

@@ -160,8 +160,7 @@ public final class NumberPaths {
     public Optional<Bench> unmatchedCall() {
         return paths.classes()
                 .call(unmatched)
-                .map(call -> new Bench(
-                        called, call.caller(), call.at(), List.of(), Map.of(), call.switches(), List.of(), Map.of()));
+                .map(call -> Bench.of(called, call.caller(), call.at()).turned(call.switches()));
     }
 
     /// The hours that calls to the number are asked for.

@@ -20,7 +20,8 @@ import java.util.Optional;
 /// @param end   where it ends
 /// @param span  earliest and latest second of its end
 /// @param calls at which times, for whom, with which switches turned where
-public record Path(List<Step> steps, End end, Span span, CallSet calls) {
+/// @param shown those of them that take just these steps: all outside tangles
+public record Path(List<Step> steps, End end, Span span, CallSet calls, CallSet shown) {
     public Path {
         steps = List.copyOf(steps);
     }

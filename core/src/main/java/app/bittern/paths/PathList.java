@@ -71,7 +71,7 @@ public final class PathList {
                 && filter.passes().isEmpty()
                 && filter.ends(end)
                 && filter.longerThan().isEmpty();
-        return asked ? Optional.of(new Path(List.of(), end, Span.NOW, calls)) : Optional.empty();
+        return asked ? Optional.of(new Path(List.of(), end, Span.NOW, calls, calls)) : Optional.empty();
     }
 
     private List<Path> list(BigInteger skip, int limit) {
@@ -281,6 +281,7 @@ public final class PathList {
             if (way == null) {
                 Tangle tangle = leg.tangle().orElseThrow();
                 Tangle.Turn turn = tangle.turn(state, leg.around().orElseThrow(), quick);
+                quick = quick.and(turn.calls());
                 turn.to().forEach(step -> steps.add(step(step, tangle.size())));
                 turn.round().forEach(step -> steps.add(step(step, tangle.size())));
                 Span round = Round.span(tangle, state, leg.around().orElseThrow(), calls);
@@ -293,7 +294,7 @@ public final class PathList {
             }
             node = leg.to();
         }
-        return new Path(steps, end(legs.getLast()), span, calls);
+        return new Path(steps, end(legs.getLast()), span, calls, quick);
     }
 
     private static Tangle.Quickest quickest(Tangle tangle, int from, int to, CallSet calls) {

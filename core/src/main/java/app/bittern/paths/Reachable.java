@@ -163,9 +163,8 @@ public final class Reachable {
     public Optional<Bench> witness(Ref ref, Predicate<State> asked) {
         return at.getOrDefault(ref, List.of()).stream()
                 .filter(state -> asked.test(graph.state(state)))
-                .limit(3)
-                .flatMap(state -> witness(ways.get(state).getFirst(), List.of()).stream())
-                .findFirst();
+                .findFirst()
+                .flatMap(state -> witness(ways.get(state).getFirst(), List.of()));
     }
 
     /// A call that takes a way out by a cause, shown by tracing it.
@@ -175,7 +174,6 @@ public final class Reachable {
                 .filter(asked)
                 .flatMap(cause -> ways.get(exit.handle().state).stream()
                         .filter(came -> came.calls().meets(way.calls()))
-                        .limit(1)
                         .flatMap(came -> witness(
                                 new Came(
                                         came.state(),

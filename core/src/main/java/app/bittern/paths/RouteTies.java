@@ -84,8 +84,7 @@ public final class RouteTies {
 
     private static Bench bench(Paths paths, First found) {
         CallClasses.Call call = paths.classes().call(found.calls()).orElseThrow();
-        return new Bench(
-                found.number(), call.caller(), call.at(), List.of(), Map.of(), call.switches(), List.of(), Map.of());
+        return Bench.of(found.number(), call.caller(), call.at()).turned(call.switches());
     }
 
     /// The inbound numbers, and those that routes name at the ends of what they take.

@@ -1,7 +1,8 @@
 package app.bittern.paths;
 
 import app.bittern.call.Bench;
-import app.bittern.call.PhoneState;
+import app.bittern.call.Presence;
+import app.bittern.call.Reaction;
 import app.bittern.call.Trace;
 import app.bittern.call.Tracer;
 import app.bittern.callset.CallClasses;
@@ -57,8 +58,8 @@ final class Shown {
     }
 
     private Stream<Bench> benches(Bench bench) {
-        List<PhoneState> states = List.of(
-                new PhoneState.Silent(), new PhoneState.Answers(0), new PhoneState.Busy(), new PhoneState.Off());
+        List<Reaction> states =
+                List.of(new Reaction.Silent(), new Reaction.Answers(0), new Reaction.Busy(), new Reaction.Off());
         Ref ref = abreast.before().state(parting.first().before().state()).at();
         List<String> others = before.find(ref).map(PlanObject::slots).orElse(List.of()).stream()
                 .flatMap(slot -> slot.target().stream())
@@ -68,17 +69,17 @@ final class Shown {
         return states.stream()
                 .flatMap(rest -> states.stream()
                         .flatMap(own -> parting.phones().stream().map(phone -> {
-                            Map<String, PhoneState> phones = new LinkedHashMap<>(bench.phones());
-                            others.forEach(other -> phones.put(other, rest));
-                            phones.put(phone, own);
-                            List<String> agents = Stream.concat(bench.agents().stream(), Stream.of(phone))
-                                    .distinct()
-                                    .toList();
+                            Map<String, List<Reaction>> phones = new LinkedHashMap<>(bench.phones());
+                            others.forEach(other -> phones.put(other, List.of(rest)));
+                            phones.put(phone, List.of(own));
+                            Map<String, List<Presence>> agents = new LinkedHashMap<>(bench.agents());
+                            agents.put(phone, List.of(Presence.IN));
                             return new Bench(
                                     bench.called(),
                                     bench.caller(),
                                     bench.at(),
                                     bench.keys(),
+                                    bench.again(),
                                     phones,
                                     bench.switches(),
                                     agents,

@@ -50,6 +50,7 @@ public record WeekMap(List<Day> days) {
                         like.caller(),
                         local.atZone(plan.site().timeZone()).toInstant(),
                         List.of(),
+                        false,
                         like.phones(),
                         like.switches(),
                         like.agents(),

@@ -15,10 +15,10 @@ import java.util.stream.Stream;
 /// @param from     the caller, or `withheld`
 /// @param at       date and time at the site
 /// @param keys     what the caller keys
-/// @param phones   what phones do
+/// @param phones   what phones do, in order: `busy then answers 6s`
 /// @param switches positions, by the reference of the switch
-/// @param agents   extensions logged in by phone
-/// @param waiting  callers already waiting, by the reference of the queue
+/// @param agents   where agents are, by extension, wait by wait: `out then in`
+/// @param waiting  what is found in queues and mailboxes, time by time: `full then 2`
 public record TestCall(
         String key,
         Optional<String> name,
@@ -29,15 +29,15 @@ public record TestCall(
         List<String> keys,
         Map<String, String> phones,
         Map<Ref, String> switches,
-        List<String> agents,
-        Map<Ref, Integer> waiting,
+        Map<String, String> agents,
+        Map<Ref, String> waiting,
         Expected expect)
         implements Aside {
     public TestCall {
         keys = List.copyOf(keys);
         phones = Collections.unmodifiableMap(new LinkedHashMap<>(phones));
         switches = Collections.unmodifiableMap(new LinkedHashMap<>(switches));
-        agents = List.copyOf(agents);
+        agents = Collections.unmodifiableMap(new LinkedHashMap<>(agents));
         waiting = Collections.unmodifiableMap(new LinkedHashMap<>(waiting));
     }
 
@@ -65,7 +65,7 @@ public record TestCall(
                 : Optional.of(phone);
     }
 
-    private Map<String, String> phones(Places places) {
+    private static Map<String, String> byPhone(Places places, Map<String, String> phones) {
         Map<String, String> all = new LinkedHashMap<>();
         phones.forEach((phone, does) -> phone(places, phone, phone).ifPresent(kept -> all.put(kept, does)));
         return all;
@@ -95,9 +95,9 @@ public record TestCall(
                 from,
                 at,
                 keys,
-                phones(places.in("phones")),
+                byPhone(places.in("phones"), phones),
                 places.byObject("switches", switches, Role.ABOUT, Takes.objects(Kind.SWITCH), Ref::toString),
-                places.each("agents", agents, TestCall::phone),
+                byPhone(places.in("agents"), agents),
                 places.byObject("waiting", waiting, Role.ABOUT, Takes.objects(Kind.QUEUE, Kind.MAILBOX), Ref::toString),
                 new Expected(
                         expected.ref("reaches", Role.ABOUT, expect.reaches(), Kind.ROUTE, REACHED),

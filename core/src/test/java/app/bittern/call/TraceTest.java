@@ -49,11 +49,11 @@ class TraceTest {
     }
 
     private static Trace trace(Plan plan, String keys, String... phones) {
-        Map<String, PhoneState> states = new LinkedHashMap<>();
+        Map<String, List<Reaction>> states = new LinkedHashMap<>();
         Arrays.stream(phones)
                 .map(phone -> phone.split("=", 2))
-                .forEach(
-                        phone -> states.put(phone[0], PhoneState.parse(phone[1]).orElseThrow()));
+                .forEach(phone ->
+                        states.put(phone[0], Reaction.parseAll(phone[1]).orElseThrow()));
         List<KeyPress> pressed = keys.isEmpty()
                 ? List.of()
                 : Arrays.stream(keys.split(",", -1))

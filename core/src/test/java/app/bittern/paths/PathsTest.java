@@ -3,7 +3,6 @@ package app.bittern.paths;
 import static app.bittern.Plans.MAIN;
 import static app.bittern.Plans.extension;
 import static app.bittern.Plans.group;
-import static app.bittern.Plans.mailbox;
 import static app.bittern.Plans.menu;
 import static app.bittern.Plans.none;
 import static app.bittern.Plans.prompt;
@@ -12,10 +11,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.bittern.RandomPlans;
 import app.bittern.call.Bench;
+import app.bittern.call.Cause;
 import app.bittern.call.Ending;
 import app.bittern.call.Trace;
 import app.bittern.call.Tracer;
-import app.bittern.callset.CallClasses;
+import app.bittern.call.Window;
 import app.bittern.callset.CallSet;
 import app.bittern.graph.Tangle;
 import app.bittern.hours.Horizon;
@@ -31,10 +31,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
+import java.util.function.ToIntFunction;
 import org.junit.jupiter.api.Test;
 
 class PathsTest {
-    private static final Horizon HORIZON = new Horizon(LocalDate.of(2026, 11, 23), ZoneId.of("Europe/London"));
+    static final Horizon HORIZON = new Horizon(LocalDate.of(2026, 11, 23), ZoneId.of("Europe/London"));
     private static final int MOST = 600;
 
     /// One instant of each time class of the calendars in random plans.
@@ -159,49 +160,82 @@ class PathsTest {
     }
 
     @Test
-    void mostListedPathsOfRandomPlansHaveABenchThatWalksThem() {
+    void everyListedPathOfRandomPlansHasABenchThatWalksItAtTheEarliestSecond() {
         Random random = new Random(13);
-        int walked = 0;
         int all = 0;
-        for (int plans = 0; plans < 30; plans++) {
+        for (int plans = 0; plans < 120; plans++) {
             Plan plan = RandomPlans.plan(random);
-            Paths paths = Paths.of(plan, HORIZON);
-            for (Path path : PathList.of(paths.of(MAIN), PathFilter.ALL, 0, 40)) {
+            NumberPaths number = Paths.of(plan, HORIZON).of(MAIN);
+            for (Path path : PathList.of(number, PathFilter.ALL, 0, 60)) {
                 all++;
-                Optional<Bench> bench =
-                        paths.classes().call(path.calls()).flatMap(call -> Witness.of(plan, MAIN, call, path.steps()));
-                walked += bench.isPresent() ? 1 : 0;
+                Trace trace = Tracer.trace(plan, Witness.of(number, path).orElseThrow());
+                walks(trace, path);
+                if (!(path.end() instanceof Path.End.GoesRound)) {
+                    List<Integer> took = took(trace, path);
+                    assertThat(took)
+                            .as("%s", path)
+                            .isEqualTo(windows(path, Window::earliest).subList(0, took.size()));
+                }
             }
         }
-        // The others want one phone to do two things in one call, or one that its own settings keep from it.
-        assertThat(walked).as("of %s", all).isGreaterThan(all / 2);
+        assertThat(all).isGreaterThan(3000);
     }
 
     @Test
-    void everyPathOfAPlanWithoutSharedPhonesHasABench() {
-        Plan plan = to(
-                "menu/front",
-                menu("front", true, false, "ring-group/all", "1", "extension/2001", "2", "menu/deep", "0", "repeat"),
-                menu("deep", false, false, "hang-up", "1", "extension/2003", "*", "back"),
-                group("all", 20, "mailbox/m", "2004", "2005+5"),
-                extension("2001", Optional.of("m")),
-                extension("2003", none()),
-                extension("2004", none()),
-                extension("2005", none()),
-                mailbox("m", Optional.of("hang-up")),
-                prompt("ask", 10),
-                prompt("no-key", 4),
-                prompt("wrong-key", 3),
-                prompt("greeting", 5));
-        Paths paths = Paths.of(plan, HORIZON);
-        List<Path> listed = PathList.of(paths.of(MAIN), PathFilter.ALL, 0, 1000);
-        assertThat(listed).hasSizeGreaterThan(10);
-        for (Path path : listed) {
-            CallClasses.Call call = paths.classes().call(path.calls()).orElseThrow();
-            assertThat(Witness.of(plan, MAIN, call, path.steps()))
-                    .as("%s", path)
-                    .isPresent();
+    void everyListedPathWithALatestSecondHasABenchThatTakesSoLong() {
+        Random random = new Random(14);
+        int all = 0;
+        for (int plans = 0; plans < 120; plans++) {
+            Plan plan = RandomPlans.plan(random);
+            NumberPaths number = Paths.of(plan, HORIZON).of(MAIN);
+            for (Path path : PathList.of(number, PathFilter.ALL, 0, 60)) {
+                Optional<Bench> bench = Witness.slowest(number, path);
+                assertThat(bench.isPresent())
+                        .isEqualTo(path.span().latest().isPresent()
+                                && path.steps().stream().allMatch(step -> step.tangle() == 0));
+                bench.map(one -> Tracer.trace(plan, one)).ifPresent(trace -> {
+                    walks(trace, path);
+                    assertThat(took(trace, path)).as("%s", path).isEqualTo(windows(path, Window::latest));
+                });
+                all += bench.isPresent() ? 1 : 0;
+            }
         }
+        assertThat(all).isGreaterThan(2000);
+    }
+
+    /// That a trace leaves the states of a path by its ways out; one that is lost ends within the round.
+    private static void walks(Trace trace, Path path) {
+        int passed = Math.min(trace.steps().size(), path.steps().size());
+        assertThat(passed == path.steps().size() || trace.ending().cause().equals(Optional.of(Ending.Lost.ENDLESS)))
+                .isTrue();
+        for (int index = 0; index < passed; index++) {
+            Path.Step step = path.steps().get(index);
+            assertThat(trace.steps().get(index).object())
+                    .isEqualTo(step.state().at().toString());
+            assertThat(step.causes().stream().map(Cause::id))
+                    .contains(trace.steps().get(index).exit());
+        }
+        if (path.end() instanceof Path.End.Rests(Ending ending)) {
+            assertThat(trace.ending().kind()).isEqualTo(ending.kind());
+        }
+    }
+
+    /// How long each step of a trace took, as far as the path goes.
+    private static List<Integer> took(Trace trace, Path path) {
+        List<Integer> took = new ArrayList<>();
+        for (int index = 0; index < Math.min(trace.steps().size(), path.steps().size()); index++) {
+            int end = index + 1 < trace.steps().size()
+                    ? trace.steps().get(index + 1).second()
+                    : trace.second();
+            took.add(end - trace.steps().get(index).second());
+        }
+        return took;
+    }
+
+    private static List<Integer> windows(Path path, ToIntFunction<Window> second) {
+        return path.steps().stream()
+                .map(step -> second.applyAsInt(step.window()))
+                .toList();
     }
 
     @Test

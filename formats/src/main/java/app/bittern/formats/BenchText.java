@@ -2,8 +2,10 @@ package app.bittern.formats;
 
 import app.bittern.call.Arrival;
 import app.bittern.call.Bench;
+import app.bittern.call.Found;
 import app.bittern.call.KeyPress;
-import app.bittern.call.PhoneState;
+import app.bittern.call.Presence;
+import app.bittern.call.Reaction;
 import app.bittern.number.Caller;
 import app.bittern.number.E164;
 import app.bittern.plan.Kind;
@@ -25,6 +27,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
+import java.util.function.Predicate;
 
 /// A bench as people and addresses write it.
 ///
@@ -32,11 +36,11 @@ import java.util.Optional;
 /// @param trunk    the trunk on which it arrives, by key
 /// @param from     the caller's number, or `withheld`
 /// @param at       at the site's clock (`2026-11-28T20:00`), or with an offset
-/// @param keys     by commas: `1,-,!5`; may be empty
-/// @param phones   `2001=answers 6s` each
+/// @param keys     by commas: `1,-,!5,5@7s`, with `again` at the end to begin anew; may be empty
+/// @param phones   `2001=busy then answers 6s` each
 /// @param switches `storm=sailings-off` each
-/// @param agents   extensions of agents who have logged in by phone
-/// @param waiting  `bookings=3` each: callers already waiting; `mailbox/lost=50`: messages already kept
+/// @param agents   `2012=out then in` each; an extension alone is in
+/// @param waiting  `bookings=full then 2` each: what is found; `mailbox/lost=50`: messages already kept
 public record BenchText(
         String to,
         Optional<String> trunk,
@@ -47,6 +51,9 @@ public record BenchText(
         List<String> switches,
         List<String> agents,
         List<String> waiting) {
+    private static final String PHONE =
+            "the number of an extension of the plan, or an outside number in E.164, then = and what it does";
+
     public BenchText {
         phones = List.copyOf(phones);
         switches = List.copyOf(switches);
@@ -54,7 +61,7 @@ public record BenchText(
         waiting = List.copyOf(waiting);
     }
 
-    /// Switches as live, nobody logged in by phone, nobody waiting.
+    /// Switches as live, agents where they always are, nobody waiting.
     public BenchText(String to, String from, String at, String keys, List<String> phones) {
         this(to, Optional.empty(), from, at, keys, phones, List.of(), List.of(), List.of());
     }
@@ -86,22 +93,38 @@ public record BenchText(
             refuse(problems, "at", at, "a date and time such as 2026-11-28T20:00");
         }
         List<KeyPress> pressed = keys(problems);
-        Map<String, PhoneState> states = phones(plan, problems);
+        Map<String, List<Reaction>> reactions = byPhone(
+                "phone",
+                phones,
+                number -> extension(plan, number).isPresent()
+                        || E164.parse(number).isPresent(),
+                PHONE,
+                Reaction.ALLOWED,
+                Reaction::parseAll,
+                problems);
         Map<Ref, String> turned = switches(plan, problems);
-        Map<Ref, Integer> lines = waiting(plan, problems);
-        agents.stream()
-                .filter(agent -> extension(plan, agent).isEmpty())
-                .forEach(agent -> refuse(problems, "agent", agent, "the number of an extension of the plan"));
+        Map<String, List<Presence>> presences = byPhone(
+                "agent",
+                agents.stream()
+                        .map(agent -> agent.contains("=") ? agent : agent + "=in")
+                        .toList(),
+                number -> extension(plan, number).isPresent(),
+                "the number of an extension of the plan, and where it is not in for the whole wait = and where it is",
+                Presence.ALLOWED,
+                Presence::parseAll,
+                problems);
+        Map<Ref, List<Found>> found = waiting(plan, problems);
         return problems.none()
                 ? new Result.Read(new Bench(
                         called.orElseThrow(),
                         caller.orElseThrow(),
                         instant.orElseThrow(),
                         pressed,
-                        states,
+                        again(),
+                        reactions,
                         turned,
-                        agents,
-                        lines))
+                        presences,
+                        found))
                 : new Result.Refused(problems.inOrder());
     }
 
@@ -118,11 +141,23 @@ public record BenchText(
                 Optional.empty(),
                 bench.caller().toString(),
                 at,
-                String.join(",", bench.keys().stream().map(KeyPress::toString).toList()),
+                String.join(",", keys(bench)),
                 assigned(bench.phones()),
                 assigned(bench.switches()),
-                bench.agents(),
+                assigned(bench.agents()).stream()
+                        .map(agent -> agent.endsWith("=in") ? agent.substring(0, agent.length() - 3) : agent)
+                        .toList(),
                 assigned(bench.waiting()));
+    }
+
+    /// The keys as they are written.
+    static List<String> keys(Bench bench) {
+        List<String> all =
+                new ArrayList<>(bench.keys().stream().map(KeyPress::toString).toList());
+        if (bench.again() && !all.isEmpty()) {
+            all.add(KeyPress.AGAIN);
+        }
+        return all;
     }
 
     private static List<String> assigned(Map<?, ?> values) {
@@ -131,7 +166,7 @@ public record BenchText(
                                 ? key
                                 : entry.getKey())
                         + "="
-                        + entry.getValue())
+                        + (entry.getValue() instanceof List<?> all ? Reaction.words(all) : entry.getValue()))
                 .toList();
     }
 
@@ -187,24 +222,26 @@ public record BenchText(
         return positions;
     }
 
-    private Map<Ref, Integer> waiting(Plan plan, Problems problems) {
-        Map<Ref, Integer> lines = new LinkedHashMap<>();
+    private Map<Ref, List<Found>> waiting(Plan plan, Problems problems) {
+        Map<Ref, List<Found>> all = new LinkedHashMap<>();
         for (String text : waiting) {
             String[] parts = text.split("=", 2);
             Optional<Ref> where = named(plan, parts[0], Kind.QUEUE, Queue.class)
                     .map(Queue::ref)
                     .or(() -> named(plan, parts[0], Kind.MAILBOX, Mailbox.class).map(Mailbox::ref));
-            if (parts.length < 2 || where.isEmpty() || !parts[1].strip().matches("[0-9]{1,6}")) {
+            Optional<List<Found>> found = parts.length < 2 ? Optional.empty() : Found.parseAll(parts[1].strip());
+            if (where.isEmpty() || found.isEmpty()) {
                 refuse(
                         problems,
                         "waiting",
                         text,
-                        "a queue and how many wait, or a mailbox and how many messages are kept, such as bookings=3 or mailbox/lost=50");
+                        "a queue or a mailbox, then = and " + Found.ALLOWED
+                                + ", such as bookings=3 or mailbox/lost=full");
                 continue;
             }
-            lines.put(where.get(), Integer.parseInt(parts[1].strip()));
+            all.put(where.get(), found.get());
         }
-        return lines;
+        return all;
     }
 
     /// An object by its key or its reference.
@@ -249,7 +286,7 @@ public record BenchText(
     private List<KeyPress> keys(Problems problems) {
         List<KeyPress> pressed = new ArrayList<>();
         if (!keys.isBlank()) {
-            for (String key : keys.split(",", -1)) {
+            for (String key : (again() ? keys.substring(0, keys.lastIndexOf(',')) : keys).split(",", -1)) {
                 KeyPress.parse(key.strip())
                         .ifPresentOrElse(pressed::add, () -> refuse(problems, "keys", key, KeyPress.ALLOWED));
             }
@@ -257,27 +294,34 @@ public record BenchText(
         return pressed;
     }
 
-    private Map<String, PhoneState> phones(Plan plan, Problems problems) {
-        Map<String, PhoneState> states = new LinkedHashMap<>();
-        for (String phone : phones) {
-            int equals = phone.indexOf('=');
-            String number = equals < 0 ? phone : phone.substring(0, equals).strip();
-            Optional<PhoneState> state = equals < 0
+    private boolean again() {
+        return keys.contains(",")
+                && keys.substring(keys.lastIndexOf(',') + 1).strip().equals(KeyPress.AGAIN);
+    }
+
+    /// What each phone does, or where each agent is.
+    private static <T> Map<String, List<T>> byPhone(
+            String field,
+            List<String> texts,
+            Predicate<String> known,
+            String who,
+            String allowed,
+            Function<String, Optional<List<T>>> parse,
+            Problems problems) {
+        Map<String, List<T>> all = new LinkedHashMap<>();
+        for (String text : texts) {
+            int equals = text.indexOf('=');
+            String number = equals < 0 ? text : text.substring(0, equals).strip();
+            Optional<List<T>> read = equals < 0
                     ? Optional.empty()
-                    : PhoneState.parse(phone.substring(equals + 1).strip());
-            boolean extension = Ref.sound(Kind.EXTENSION, number)
-                    && plan.find(new Ref(Kind.EXTENSION, number)).isPresent();
-            if (!extension && E164.parse(number).isEmpty()) {
-                refuse(
-                        problems,
-                        "phone",
-                        phone,
-                        "the number of an extension of the plan, or an outside number in E.164, then = and what it does");
-            } else if (state.isEmpty()) {
-                refuse(problems, "phone", phone, "for " + number + " " + PhoneState.ALLOWED);
+                    : parse.apply(text.substring(equals + 1).strip());
+            if (!known.test(number)) {
+                refuse(problems, field, text, who);
+            } else if (read.isEmpty()) {
+                refuse(problems, field, text, "for " + number + " " + allowed);
             }
-            state.ifPresent(does -> states.put(number, does));
+            read.ifPresent(does -> all.put(number, does));
         }
-        return states;
+        return all;
     }
 }

@@ -1,6 +1,7 @@
 package app.bittern.formats;
 
 import app.bittern.call.Bench;
+import app.bittern.call.Found;
 import app.bittern.finding.Catalogue;
 import app.bittern.finding.Check;
 import app.bittern.finding.Finding;
@@ -9,6 +10,7 @@ import app.bittern.plan.Kind;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Pointer;
 import java.util.List;
+import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
@@ -48,26 +50,43 @@ public final class FindingsJson {
         json.put("at", text.at());
         if (!text.keys().isEmpty()) {
             ArrayNode keys = json.putArray("keys");
-            List.of(text.keys().split(",", -1)).forEach(keys::add);
+            BenchText.keys(bench).forEach(keys::add);
         }
         if (!bench.phones().isEmpty()) {
             ObjectNode phones = json.putObject("phones");
-            bench.phones().forEach((phone, state) -> phones.put(phone, state.toString()));
+            bench.phones().forEach((phone, reactions) -> inOrder(phones, phone, reactions));
         }
         if (!bench.switches().isEmpty()) {
             ObjectNode switches = json.putObject("switches");
             bench.switches().forEach((ref, position) -> switches.put(ref.key(), position));
         }
         if (!bench.agents().isEmpty()) {
-            ArrayNode agents = json.putArray("agents");
-            bench.agents().forEach(agents::add);
+            ObjectNode agents = json.putObject("agents");
+            bench.agents().forEach((agent, presences) -> inOrder(agents, agent, presences));
         }
         if (!bench.waiting().isEmpty()) {
             ObjectNode waiting = json.putObject("waiting");
             bench.waiting()
-                    .forEach((ref, count) -> waiting.put(ref.kind() == Kind.QUEUE ? ref.key() : ref.toString(), count));
+                    .forEach((ref, found) ->
+                            inOrder(waiting, ref.kind() == Kind.QUEUE ? ref.key() : ref.toString(), found));
         }
         return json;
+    }
+
+    /// One text, or a list where there are several.
+    private static void inOrder(ObjectNode json, String name, List<?> all) {
+        if (all.size() == 1) {
+            json.set(name, one(all.getFirst()));
+            return;
+        }
+        ArrayNode array = json.putArray(name);
+        all.forEach(one -> array.add(one(one)));
+    }
+
+    private static JsonNode one(Object value) {
+        return value instanceof Found.Ahead(int count)
+                ? JsonNodeFactory.instance.numberNode(count)
+                : JsonNodeFactory.instance.stringNode(value.toString());
     }
 
     /// The findings of a plan file as a SARIF log.

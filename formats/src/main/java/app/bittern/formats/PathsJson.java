@@ -7,6 +7,7 @@ import app.bittern.paths.NumberPaths;
 import app.bittern.paths.Path;
 import app.bittern.paths.Reachable;
 import app.bittern.paths.Span;
+import app.bittern.paths.Witness;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Ref;
 import java.util.List;
@@ -122,6 +123,8 @@ public final class PathsJson {
         if (tangle > 0) {
             json.put("tangle", tangle);
         }
+        Witness.of(number, path).ifPresent(bench -> json.set("bench", FindingsJson.bench(plan, bench)));
+        Witness.slowest(number, path).ifPresent(bench -> json.set("slowest", FindingsJson.bench(plan, bench)));
         return json;
     }
 

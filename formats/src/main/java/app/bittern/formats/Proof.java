@@ -55,7 +55,9 @@ public record Proof(TestCall call, List<String> failures, Optional<Trace> trace)
                 call.switches().entrySet().stream()
                         .map(turned -> turned.getKey() + "=" + turned.getValue())
                         .toList(),
-                call.agents(),
+                call.agents().entrySet().stream()
+                        .map(agent -> agent.getKey() + "=" + agent.getValue())
+                        .toList(),
                 call.waiting().entrySet().stream()
                         .map(line -> line.getKey() + "=" + line.getValue())
                         .toList());

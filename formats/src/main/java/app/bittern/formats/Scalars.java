@@ -1,6 +1,8 @@
 package app.bittern.formats;
 
 import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 
@@ -23,6 +25,46 @@ final class Scalars {
             problems.add(node, where, allowed);
         }
         return value;
+    }
+
+    /// One after another, as a list or joined by `then`, which functions make values of; anything else is reported.
+    ///
+    /// @param words how all of them are written in one text
+    static <T> Optional<String> inOrder(
+            Node node,
+            String where,
+            String allowed,
+            Function<String, Optional<List<T>>> parse,
+            Function<List<?>, String> words,
+            Problems problems) {
+        if (node instanceof Node.Noted(Shape shape)) {
+            shape.is("string")
+                    .is("integer")
+                    .allowed(allowed)
+                    .item()
+                    .is("string")
+                    .is("integer");
+            return Optional.empty();
+        }
+        List<Node> nodes = node instanceof Node.Items(List<Node> items, Node.Place place) ? items : List.of(node);
+        List<T> all = new ArrayList<>();
+        for (int index = 0; index < nodes.size(); index++) {
+            Node one = nodes.get(index);
+            Optional<List<T>> read = one instanceof Node.Scalar(String text, Node.Type type, Node.Place place)
+                            && (type == Node.Type.TEXT || type == Node.Type.INTEGER)
+                    ? parse.apply(text)
+                    : Optional.empty();
+            if (read.isEmpty()) {
+                problems.add(one, node instanceof Node.Items ? where + "/" + index : where, allowed);
+                return Optional.empty();
+            }
+            all.addAll(read.get());
+        }
+        if (all.isEmpty()) {
+            problems.add(node, where, allowed);
+            return Optional.empty();
+        }
+        return Optional.of(words.apply(all));
     }
 
     /// A whole number of nine digits at most.

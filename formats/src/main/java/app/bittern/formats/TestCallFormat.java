@@ -1,8 +1,10 @@
 package app.bittern.formats;
 
 import app.bittern.call.Ending;
+import app.bittern.call.Found;
 import app.bittern.call.KeyPress;
-import app.bittern.call.PhoneState;
+import app.bittern.call.Presence;
+import app.bittern.call.Reaction;
 import app.bittern.plan.Kind;
 import app.bittern.plan.Ref;
 import app.bittern.plan.Seconds;
@@ -11,6 +13,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.stream.Stream;
 
 /// Test calls.
@@ -25,26 +28,29 @@ final class TestCallFormat implements KindFormat<TestCall> {
         Optional<String> from = fields.text("from");
         String at = fields.needed("at", fields.plain("at", ALLOWED_AT, BenchText::instant), ALLOWED_AT, "");
         List<String> keys = fields.parsed(
-                "keys", KeyPress.ALLOWED, text -> KeyPress.parse(text).map(KeyPress::toString));
-        Map<String, String> phones = new LinkedHashMap<>();
-        fields.map("phones", (phone, entry) -> {
-            Scalars.text(entry.node(), entry.where(), PhoneState.ALLOWED, PhoneState::parse, entry.problems())
-                    .ifPresent(state -> phones.put(phone, state.toString()));
-            return Optional.of(phone);
-        });
+                "keys",
+                KeyPress.ALLOWED,
+                text -> text.equals(KeyPress.AGAIN)
+                        ? Optional.of(text)
+                        : KeyPress.parse(text).map(KeyPress::toString));
+        Map<String, String> phones =
+                fields.map("phones", (phone, entry) -> inOrder(entry, Reaction.ALLOWED, Reaction::parseAll));
         Map<Ref, String> switches = new LinkedHashMap<>();
         fields.inner("switches")
                 .ifPresent(inner -> inner.each(ref(Kind.SWITCH), "a switch such as switch/storm")
                         .forEach((field, ref) -> inner.text(field).ifPresent(position -> switches.put(ref, position))));
-        List<String> agents = fields.texts("agents");
-        Map<Ref, Integer> waiting = new LinkedHashMap<>();
-        fields.inner("waiting")
-                .ifPresent(inner -> inner.each(
-                                text -> Ref.parse(text)
-                                        .filter(ref -> ref.kind() == Kind.QUEUE || ref.kind() == Kind.MAILBOX),
-                                "a queue such as queue/bookings, or a mailbox")
-                        .forEach((field, ref) ->
-                                inner.integer(field, 0, 100_000).ifPresent(count -> waiting.put(ref, count))));
+        Map<String, String> agents =
+                fields.map("agents", (agent, entry) -> inOrder(entry, Presence.ALLOWED, Presence::parseAll));
+        Map<Ref, String> waiting = new LinkedHashMap<>();
+        fields.map("waiting", (place, entry) -> {
+            Optional<Ref> ref = Ref.parse(place).filter(one -> one.kind() == Kind.QUEUE || one.kind() == Kind.MAILBOX);
+            if (ref.isEmpty() && !(entry.node() instanceof Node.Noted)) {
+                entry.keyRefused(place, "a queue such as queue/bookings, or a mailbox");
+            }
+            Optional<String> found = inOrder(entry, Found.ALLOWED, Found::parseAll);
+            ref.ifPresent(one -> found.ifPresent(words -> waiting.put(one, words)));
+            return found;
+        });
         TestCall.Expected expect = fields.inner("expect")
                 .map(TestCallFormat::expected)
                 .orElseGet(() -> new TestCall.Expected(
@@ -53,7 +59,12 @@ final class TestCallFormat implements KindFormat<TestCall> {
                 new TestCall(key, name, note, call, from, at, keys, phones, switches, agents, waiting, expect));
     }
 
-    private static java.util.function.Function<String, Optional<Ref>> ref(Kind kind) {
+    private static <T> Optional<String> inOrder(
+            Reading.Entry entry, String allowed, Function<String, Optional<List<T>>> parse) {
+        return Scalars.inOrder(entry.node(), entry.where(), allowed, parse, Reaction::words, entry.problems());
+    }
+
+    private static Function<String, Optional<Ref>> ref(Kind kind) {
         return text -> Ref.parse(text).filter(ref -> ref.kind() == kind);
     }
 
@@ -73,11 +84,13 @@ final class TestCallFormat implements KindFormat<TestCall> {
     @Override
     public Writing write(TestCall call) {
         Writing phones = new Writing();
-        call.phones().forEach(phones::text);
+        call.phones().forEach((phone, words) -> phones.node(phone, inOrder(words)));
+        Writing agents = new Writing();
+        call.agents().forEach((agent, words) -> agents.node(agent, inOrder(words)));
         Writing switches = new Writing();
         call.switches().forEach((ref, position) -> switches.text(ref.toString(), position));
         Writing waiting = new Writing();
-        call.waiting().forEach((ref, count) -> waiting.integer(ref.toString(), count));
+        call.waiting().forEach((ref, words) -> waiting.node(ref.toString(), inOrder(words)));
         return new Writing()
                 .text("name", call.name())
                 .text("note", call.note())
@@ -87,7 +100,7 @@ final class TestCallFormat implements KindFormat<TestCall> {
                 .texts("keys", call.keys())
                 .fields("phones", phones)
                 .fields("switches", switches)
-                .texts("agents", call.agents())
+                .fields("agents", agents)
                 .fields("waiting", waiting)
                 .fields(
                         "expect",
@@ -97,5 +110,14 @@ final class TestCallFormat implements KindFormat<TestCall> {
                                 .text("in", call.expect().in())
                                 .text("by", call.expect().by())
                                 .text("within", call.expect().within()));
+    }
+
+    /// A list where there are several.
+    private static Node inOrder(String words) {
+        List<Node> all = Stream.of(words.split(" then ", -1))
+                .<Node>map(word ->
+                        word.matches("[0-9]+") ? Node.Scalar.integer(Integer.parseInt(word)) : Node.Scalar.text(word))
+                .toList();
+        return all.size() == 1 ? all.getFirst() : new Node.Items(all, Node.Place.NONE);
     }
 }

@@ -1,0 +1,150 @@
+package app.bittern.call;
+
+import app.bittern.plan.Ask;
+import app.bittern.plan.Extension;
+import app.bittern.plan.Menu;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
+
+/// What a caller keys for a call to leave a menu or an ask by a way out.
+///
+/// A try that fails does so by silence, or by something wrong keyed at once or as late as it is waited for.
+final class KeyStaging {
+    private static final String KEYS = "*#0123456789";
+
+    private final Scene scene;
+
+    KeyStaging(Scene scene) {
+        this.scene = scene;
+    }
+
+    List<Visit> visits(Menu menu, Cause cause) {
+        int late = scene.length(menu.prompts()) + menu.keyWait().value();
+        List<KeyPress> failing = new ArrayList<>(List.of(KeyPress.SILENCE));
+        wrong(menu).forEach(digits -> failing.add(spread(digits, 0, 0)));
+        wrong(menu)
+                .forEach(digits ->
+                        failing.add(spread(digits, late, menu.interDigit().value())));
+        return switch (cause) {
+            case Cause.Key(String pressed) -> tries(failing, menu.tries(), List.of(pressed), late, 0);
+            case Cause.Dialled(String number) ->
+                tries(
+                        failing,
+                        menu.tries(),
+                        List.of(number),
+                        late,
+                        menu.interDigit().value());
+            default -> failed(failing, menu.tries());
+        };
+    }
+
+    /// Something wrong that is over at once, and the longest wait for a number that is none.
+    private List<String> wrong(Menu menu) {
+        List<String> numbers = menu.dialExtensions()
+                ? scene.plan().all(Extension.class).map(Extension::dialled).toList()
+                : List.of();
+        Set<String> taken = new HashSet<>(numbers);
+        taken.addAll(menu.keys().keySet());
+        Set<String> begins = new HashSet<>();
+        numbers.forEach(number -> {
+            for (int digits = 1; digits < number.length(); digits++) {
+                begins.add(number.substring(0, digits));
+            }
+        });
+        Optional<String> atOnce = Stream.concat(Stream.of(""), begins.stream().filter(some -> some.length() == 1))
+                .flatMap(KeyStaging::further)
+                .filter(some -> !taken.contains(some) && !begins.contains(some))
+                .findFirst();
+        int longest = numbers.stream().mapToInt(String::length).max().orElse(0);
+        Optional<String> late = begins.stream()
+                .filter(some -> some.length() == longest - 1)
+                .flatMap(some -> Stream.concat(Stream.of(some), further(some)))
+                .filter(some -> !taken.contains(some))
+                .findFirst();
+        return Stream.concat(atOnce.stream(), late.stream()).distinct().toList();
+    }
+
+    private static Stream<String> further(String digits) {
+        return KEYS.chars().mapToObj(key -> digits + (char) key);
+    }
+
+    List<Visit> visits(Ask ask, Cause cause) {
+        int wait = ask.keyWait().value();
+        int late = scene.length(ask.prompts()) + wait;
+        List<KeyPress> failing = new ArrayList<>(List.of(KeyPress.SILENCE));
+        if (ask.fewest() > 1) {
+            failing.add(spread("0", 0, 0));
+            failing.add(spread("0".repeat(ask.fewest() - 1), late, wait));
+        }
+        return cause instanceof Cause.Digits(Optional<String> found)
+                ? tries(failing, ask.tries(), digits(ask, found), late, wait)
+                : failed(failing, ask.tries());
+    }
+
+    /// The digits of a contact, or of each length some that are nobody's.
+    private List<String> digits(Ask ask, Optional<String> found) {
+        Map<String, ?> entries = AskBehaviour.entries(ask, scene.plan());
+        if (found.isPresent()) {
+            return AskBehaviour.entries(ask, scene.plan()).entrySet().stream()
+                    .filter(entry -> entry.getValue().key().equals(found.get()))
+                    .map(Map.Entry::getKey)
+                    .toList();
+        }
+        List<String> nobodys = new ArrayList<>();
+        for (int length = ask.fewest(); length <= ask.most(); length++) {
+            String shape = "%0" + length + "d";
+            for (int number = 0; number <= entries.size() && (length > 8 || number < Math.pow(10, length)); number++) {
+                String digits = String.format(Locale.ROOT, shape, number);
+                if (!entries.containsKey(digits)) {
+                    nobodys.add(digits);
+                    break;
+                }
+            }
+        }
+        return nobodys;
+    }
+
+    /// In the first try at once, or after all others in the last as late as it is waited for.
+    private static List<Visit> tries(List<KeyPress> failing, int tries, List<String> keyed, int late, int apart) {
+        List<Visit> all = new ArrayList<>();
+        for (String digits : keyed) {
+            all.add(Visit.keyed(List.of(spread(digits, 0, 0))));
+            for (KeyPress fails : failing) {
+                all.add(then(fails, tries, spread(digits, late, apart)));
+            }
+        }
+        return all;
+    }
+
+    private static List<Visit> failed(List<KeyPress> failing, int tries) {
+        List<Visit> all = new ArrayList<>();
+        for (KeyPress fails : failing) {
+            for (KeyPress last : failing) {
+                all.add(then(fails, tries, last));
+            }
+        }
+        return all;
+    }
+
+    private static Visit then(KeyPress fails, int tries, KeyPress last) {
+        List<KeyPress> keys = new ArrayList<>(Collections.nCopies(tries - 1, fails));
+        keys.add(last);
+        return Visit.keyed(keys);
+    }
+
+    /// Digits from a second on, so many seconds apart.
+    private static KeyPress spread(String digits, int first, int apart) {
+        List<Integer> seconds = new ArrayList<>();
+        for (int index = 0; index < digits.length(); index++) {
+            seconds.add(first + index * apart);
+        }
+        return new KeyPress(digits, false, seconds);
+    }
+}

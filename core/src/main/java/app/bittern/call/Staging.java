@@ -1,0 +1,187 @@
+package app.bittern.call;
+
+import app.bittern.plan.Announcement;
+import app.bittern.plan.Aside;
+import app.bittern.plan.Ask;
+import app.bittern.plan.Branch;
+import app.bittern.plan.Chain;
+import app.bittern.plan.Extension;
+import app.bittern.plan.HuntGroup;
+import app.bittern.plan.Mailbox;
+import app.bittern.plan.Menu;
+import app.bittern.plan.Page;
+import app.bittern.plan.Party;
+import app.bittern.plan.Plan;
+import app.bittern.plan.Queue;
+import app.bittern.plan.RingGroup;
+import app.bittern.plan.Route;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/// What the world must do for a call to leave an object by a way out, at the earliest or at the latest.
+///
+/// For each way out the few visits that can be the quickest or the slowest are written down; the trace's own rules say
+/// how long each takes.
+public final class Staging {
+    private Staging() {}
+
+    /// A visit that leaves by a cause.
+    ///
+    /// @param after seconds from entering the object
+    /// @param visit exactly what it uses
+    public record Staged(Cause cause, int after, Visit visit) {}
+
+    /// The quickest or the slowest visit that leaves a state by one of some causes; none where the rules know no such
+    /// visit.
+    ///
+    /// @param call   who calls when, with which switches turned where
+    /// @param before by what the call left the states before
+    /// @param latest whether it is to be the slowest
+    public static Optional<Staged> staged(
+            Plan plan, State state, List<Cause> causes, Bench call, List<Cause> before, boolean latest) {
+        Optional<Staged> best = Optional.empty();
+        for (Cause cause : causes) {
+            for (Visit visit : visits(plan, state, cause)) {
+                BenchInHand hand = new BenchInHand(visit.on(call), plan);
+                before.forEach(hand::note);
+                Decision decision = Transition.decide(plan, state, hand);
+                int after = decision.after();
+                boolean better = best.isEmpty()
+                        || (latest
+                                ? after > best.get().after()
+                                : after < best.get().after());
+                if (decision.cause().equals(cause) && better) {
+                    best = Optional.of(new Staged(cause, after, hand.used()));
+                }
+            }
+        }
+        return best;
+    }
+
+    private static List<Visit> visits(Plan plan, State state, Cause cause) {
+        Scene scene = new Scene(plan, state);
+        return switch (plan.find(state.at()).orElseThrow()) {
+            case Menu menu -> new KeyStaging(scene).visits(menu, cause);
+            case Ask ask -> new KeyStaging(scene).visits(ask, cause);
+            case Mailbox mailbox -> visits(mailbox, scene, cause);
+            case Extension extension ->
+                visits(
+                        Ringing.alone(new Party.Inside(extension.ref()), false, plan),
+                        extension.ringFor().value(),
+                        cause);
+            case RingGroup group ->
+                visits(Ringing.of(group, plan), group.ringFor().value(), cause);
+            case HuntGroup group -> visits(group, Ringing.of(group, plan), cause);
+            case Chain chain
+            when state.stage() < chain.stages().size() -> {
+                Chain.Stage stage = chain.stages().get(state.stage());
+                yield visits(Ringing.of(stage, plan), stage.time().value(), cause);
+            }
+            case Chain chain -> List.of(Visit.NONE);
+            case Queue queue -> new QueueStaging(queue, scene).visits(cause);
+            case Route route -> List.of(Visit.NONE);
+            case Branch branch -> List.of(Visit.NONE);
+            case Announcement announcement -> List.of(Visit.NONE);
+            case Page page -> List.of(Visit.NONE);
+            case Aside aside -> throw new IllegalArgumentException("no call comes to " + aside.ref());
+        };
+    }
+
+    /// Key 0 at once, or as each greeting ends: of those that are longer than what is said the rules know nothing.
+    private static List<Visit> visits(Mailbox mailbox, Scene scene, Cause cause) {
+        if (cause instanceof Cause.Full) {
+            return List.of(Visit.finding(mailbox.ref(), new Found.Full()));
+        }
+        if (!(cause instanceof Cause.Operator)) {
+            return List.of(Visit.NONE);
+        }
+        return Stream.concat(
+                        Stream.of(0, scene.length(mailbox.greeting())),
+                        mailbox.greetings().values().stream().map(said -> scene.length(Optional.of(said))))
+                .distinct()
+                .map(second -> Visit.keyed(List.of(KeyPress.at("0", second))))
+                .toList();
+    }
+
+    /// Phones rung together.
+    private static List<Visit> visits(Ringing ringing, int time, Cause cause) {
+        List<Ringing.Phone> able = ringing.able();
+        return switch (cause) {
+            case Cause.Answered answered ->
+                able.stream()
+                        .filter(phone -> ringing.rings(phone, time))
+                        .min((one, other) -> Integer.compare(one.from(), other.from()))
+                        .map(first -> List.of(
+                                Visit.rung(Map.of(number(first), List.of(new Reaction.Answers(0)))),
+                                Visit.rung(Map.of(number(first), List.of(new Reaction.Answers(time - first.from()))))))
+                        .orElse(List.of());
+            case Cause.NoAnswer none ->
+                Stream.concat(
+                                Stream.of(Visit.NONE),
+                                able.stream()
+                                        .filter(phone -> phone.keyToTake() && ringing.rings(phone, time))
+                                        .min((one, other) -> Integer.compare(one.from(), other.from()))
+                                        .map(first -> only(able, first, List.of(new Reaction.Declines(0))))
+                                        .stream())
+                        .toList();
+            default -> nobodyRings(able, cause);
+        };
+    }
+
+    /// Phones rung one after another.
+    private static List<Visit> visits(HuntGroup group, Ringing ringing, Cause cause) {
+        List<Ringing.Phone> able = ringing.able();
+        return switch (cause) {
+            case Cause.Answered answered -> {
+                Map<String, List<Reaction>> late = new LinkedHashMap<>();
+                for (int turn = 1; turn <= group.laps() * able.size(); turn++) {
+                    late.computeIfAbsent(number(able.get((turn - 1) % able.size())), phone -> new ArrayList<>())
+                            .add(
+                                    turn < group.laps() * able.size()
+                                            ? new Reaction.Silent()
+                                            : new Reaction.Answers(
+                                                    group.ringEach().value()));
+                }
+                yield List.of(
+                        Visit.rung(Map.of(number(able.getFirst()), List.of(new Reaction.Answers(0)))),
+                        Visit.rung(late));
+            }
+            case Cause.NoAnswer none -> {
+                List<Visit> all = new ArrayList<>(List.of(
+                        Visit.NONE, only(able, able.getFirst(), List.of(new Reaction.Silent(), new Reaction.Off()))));
+                able.stream()
+                        .filter(Ringing.Phone::keyToTake)
+                        .findFirst()
+                        .ifPresent(phone -> all.add(only(able, phone, List.of(new Reaction.Declines(0)))));
+                yield all;
+            }
+            default -> nobodyRings(able, cause);
+        };
+    }
+
+    /// Where some phone is busy, or every one is off.
+    private static List<Visit> nobodyRings(List<Ringing.Phone> able, Cause cause) {
+        Map<String, List<Reaction>> phones = new LinkedHashMap<>();
+        for (Ringing.Phone phone : able) {
+            boolean busy = cause instanceof Cause.Busy && phone.busy();
+            phones.put(number(phone), List.of(busy ? new Reaction.Busy() : new Reaction.Off()));
+        }
+        return List.of(Visit.rung(phones));
+    }
+
+    /// One phone reacts, all others are off.
+    private static Visit only(List<Ringing.Phone> able, Ringing.Phone one, List<Reaction> reactions) {
+        Map<String, List<Reaction>> phones = new LinkedHashMap<>();
+        able.forEach(phone -> phones.put(number(phone), List.of(new Reaction.Off())));
+        phones.put(number(one), reactions);
+        return Visit.rung(phones);
+    }
+
+    private static String number(Ringing.Phone phone) {
+        return phone.party().phone();
+    }
+}

@@ -1,0 +1,57 @@
+package app.bittern.call;
+
+import app.bittern.plan.Ref;
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/// What the world does during one visit of a call to an object.
+///
+/// @param keys   what the caller keys, in the order it is asked for
+/// @param phones what phones do, each in order
+/// @param agents where agents are, wait by wait
+/// @param found  what is found in a queue or a mailbox, time by time
+public record Visit(
+        List<KeyPress> keys,
+        Map<String, List<Reaction>> phones,
+        Map<String, List<Presence>> agents,
+        Map<Ref, List<Found>> found) {
+    /// A visit in which nothing is done.
+    static final Visit NONE = new Visit(List.of(), Map.of(), Map.of(), Map.of());
+
+    public Visit {
+        keys = List.copyOf(keys);
+        phones = Collections.unmodifiableMap(new LinkedHashMap<>(phones));
+        agents = Collections.unmodifiableMap(new LinkedHashMap<>(agents));
+        found = Collections.unmodifiableMap(new LinkedHashMap<>(found));
+    }
+
+    static Visit keyed(List<KeyPress> keys) {
+        return new Visit(keys, Map.of(), Map.of(), Map.of());
+    }
+
+    static Visit rung(Map<String, List<Reaction>> phones) {
+        return new Visit(List.of(), phones, Map.of(), Map.of());
+    }
+
+    static Visit finding(Ref ref, Found found) {
+        return new Visit(List.of(), Map.of(), Map.of(), Map.of(ref, List.of(found)));
+    }
+
+    Visit with(KeyPress key) {
+        return new Visit(List.of(key), phones, agents, found);
+    }
+
+    /// The same with a phone that reacts at once where agents are rung.
+    Visit with(String phone, Reaction reaction) {
+        Map<String, List<Reaction>> all = new LinkedHashMap<>(phones);
+        all.put(phone, List.of(reaction));
+        return new Visit(keys, all, agents, found);
+    }
+
+    /// This visit as all that happens in a call.
+    Bench on(Bench call) {
+        return new Bench(call.called(), call.caller(), call.at(), keys, false, phones, call.switches(), agents, found);
+    }
+}
