@@ -1,12 +1,13 @@
 package app.bittern.cli;
 
 import app.bittern.compare.Comparison;
-import app.bittern.compare.Difference;
 import app.bittern.formats.BenchText;
 import app.bittern.formats.ComparisonJson;
+import app.bittern.paths.Difference;
 import app.bittern.plan.Kind;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Ref;
+import app.bittern.plan.Seconds;
 
 /// A comparison for people.
 final class CompareText {
@@ -15,19 +16,23 @@ final class CompareText {
     static String of(Comparison comparison, Plan before, Plan after) {
         StringBuilder text = new StringBuilder();
         if (comparison.noticed().isEmpty()) {
-            text.append("No call ends elsewhere.\n");
+            text.append("Callers notice nothing.\n");
         }
         for (Difference one : comparison.noticed()) {
             Ref number = new Ref(Kind.NUMBER, one.number().text());
             String title = after.find(number).isPresent() ? after.title(number) : before.title(number);
             String keys = one.choices().isEmpty() ? "" : ", keys " + String.join(" ", one.choices());
-            String head = title + ", " + one.when()
+            String head = says(one, after, before) + title + ", " + one.when()
                     + one.caller().map(who -> ", " + who).orElse("") + keys + ":";
             text.append(new Table().row(head)).append('\n');
             text.append(new Table(10)
-                            .row("  before", EndingText.of(one.before()))
-                            .row("  now", EndingText.of(one.after()))
-                            .row("  try", CheckText.arguments(BenchText.of(before, one.witness()))))
+                            .row("  before", side(one, one.before(), before))
+                            .row("  now", side(one, one.after(), after))
+                            .row(
+                                    "  try",
+                                    one.witness()
+                                            .map(bench -> CheckText.arguments(BenchText.of(before, bench)))
+                                            .orElse("no single call shows both sides")))
                     .append('\n');
         }
         Table objects = new Table(10, 36, 24);
@@ -40,9 +45,32 @@ final class CompareText {
                         field.field(),
                         (field.before().isEmpty() ? "nothing" : field.before()) + " → "
                                 + (field.after().isEmpty() ? "nothing" : field.after())));
+        comparison.objects().reordered().forEach(ref -> objects.row("reordered", ref.toString(), "", ""));
         if (!comparison.objects().none()) {
             text.append('\n').append(objects).append('\n');
         }
         return text.toString().stripTrailing();
+    }
+
+    private static String says(Difference one, Plan after, Plan before) {
+        String at = after.find(one.at()).isPresent() ? after.title(one.at()) : before.title(one.at());
+        return switch (one.notice()) {
+            case ENDS -> "Ends elsewhere from " + at + ": ";
+            case WAITS ->
+                "Takes " + (one.after().second() > one.before().second() ? "longer" : "less long") + " in " + at + ": ";
+            case HEARS -> "Hears otherwise in " + at + ": ";
+        };
+    }
+
+    private static String side(Difference one, Difference.Side side, Plan plan) {
+        return switch (one.notice()) {
+            case ENDS ->
+                side.ending()
+                        .map(EndingText::of)
+                        .or(() -> side.leads().map(plan::title))
+                        .orElse("");
+            case WAITS -> Seconds.clock(side.second());
+            case HEARS -> side.words().isEmpty() ? "nothing" : String.join("; ", side.words());
+        };
     }
 }

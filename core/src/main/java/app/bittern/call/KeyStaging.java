@@ -141,6 +141,9 @@ final class KeyStaging {
 
     /// Digits from a second on, so many seconds apart.
     private static KeyPress spread(String digits, int first, int apart) {
+        if (first == 0 && apart == 0) {
+            return new KeyPress(digits, true);
+        }
         List<Integer> seconds = new ArrayList<>();
         for (int index = 0; index < digits.length(); index++) {
             seconds.add(first + index * apart);

@@ -32,8 +32,13 @@ public final class Staging {
     /// A visit that leaves by a cause.
     ///
     /// @param after seconds from entering the object
+    /// @param hears what the caller hears meanwhile
     /// @param visit exactly what it uses
-    public record Staged(Cause cause, int after, Visit visit) {}
+    public record Staged(Cause cause, int after, List<Heard> hears, Visit visit) {
+        public Staged {
+            hears = List.copyOf(hears);
+        }
+    }
 
     /// The quickest or the slowest visit that leaves a state by one of some causes; none where the rules know no such
     /// visit.
@@ -46,23 +51,32 @@ public final class Staging {
         Optional<Staged> best = Optional.empty();
         for (Cause cause : causes) {
             for (Visit visit : visits(plan, state, cause)) {
-                BenchInHand hand = new BenchInHand(visit.on(call), plan);
-                before.forEach(hand::note);
-                Decision decision = Transition.decide(plan, state, hand);
-                int after = decision.after();
+                Staged staged = decided(plan, state, visit, call, before);
                 boolean better = best.isEmpty()
                         || (latest
-                                ? after > best.get().after()
-                                : after < best.get().after());
-                if (decision.cause().equals(cause) && better) {
-                    best = Optional.of(new Staged(cause, after, hand.used()));
+                                ? staged.after() > best.get().after()
+                                : staged.after() < best.get().after());
+                if (staged.cause().equals(cause) && better) {
+                    best = Optional.of(staged);
                 }
             }
         }
         return best;
     }
 
-    private static List<Visit> visits(Plan plan, State state, Cause cause) {
+    /// What a visit makes of a state.
+    ///
+    /// @param call   who calls when, with which switches turned where
+    /// @param before by what the call left the states before
+    public static Staged decided(Plan plan, State state, Visit visit, Bench call, List<Cause> before) {
+        BenchInHand hand = new BenchInHand(visit.on(call), plan);
+        before.forEach(hand::note);
+        Decision decision = Transition.decide(plan, state, hand);
+        return new Staged(decision.cause(), decision.after(), decision.hears(), hand.used());
+    }
+
+    /// The visits that can be the quickest or the slowest to leave a state by a cause.
+    public static List<Visit> visits(Plan plan, State state, Cause cause) {
         Scene scene = new Scene(plan, state);
         return switch (plan.find(state.at()).orElseThrow()) {
             case Menu menu -> new KeyStaging(scene).visits(menu, cause);
@@ -103,7 +117,7 @@ public final class Staging {
                         Stream.of(0, scene.length(mailbox.greeting())),
                         mailbox.greetings().values().stream().map(said -> scene.length(Optional.of(said))))
                 .distinct()
-                .map(second -> Visit.keyed(List.of(KeyPress.at("0", second))))
+                .map(second -> Visit.keyed(List.of(second == 0 ? new KeyPress("0", true) : KeyPress.at("0", second))))
                 .toList();
     }
 

@@ -18,7 +18,7 @@ public record Visit(
         Map<String, List<Presence>> agents,
         Map<Ref, List<Found>> found) {
     /// A visit in which nothing is done.
-    static final Visit NONE = new Visit(List.of(), Map.of(), Map.of(), Map.of());
+    public static final Visit NONE = new Visit(List.of(), Map.of(), Map.of(), Map.of());
 
     public Visit {
         keys = List.copyOf(keys);
@@ -37,6 +37,27 @@ public record Visit(
 
     static Visit finding(Ref ref, Found found) {
         return new Visit(List.of(), Map.of(), Map.of(), Map.of(ref, List.of(found)));
+    }
+
+    /// Whether nothing in it waits for a second of its own: whoever does something does it at once or not at all.
+    public boolean atOnce() {
+        return keys.stream().noneMatch(KeyPress::timed)
+                && phones.values().stream().flatMap(List::stream).allMatch(Visit::atOnce)
+                && agents.values().stream()
+                        .flatMap(List::stream)
+                        .flatMap(presence -> presence.changes().stream())
+                        .allMatch(change -> change.from() == 0);
+    }
+
+    private static boolean atOnce(Reaction reaction) {
+        return switch (reaction) {
+            case Reaction.Answers(int after) -> after == 0;
+            case Reaction.Machine(int after) -> after == 0;
+            case Reaction.Declines(int after) -> after == 0;
+            case Reaction.Silent silent -> true;
+            case Reaction.Busy busy -> true;
+            case Reaction.Off off -> true;
+        };
     }
 
     Visit with(KeyPress key) {

@@ -1,6 +1,9 @@
 package app.bittern.compare;
 
+import app.bittern.callset.CallClasses;
 import app.bittern.hours.Horizon;
+import app.bittern.paths.Difference;
+import app.bittern.paths.Differing;
 import app.bittern.paths.SideBySide;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Ref;
@@ -10,9 +13,10 @@ import java.util.stream.Stream;
 /// What a change of a plan does.
 ///
 /// @param noticed   what callers notice, by number
+/// @param classes   the classes that the sets of calls are of
 /// @param objects   the objects added, removed and changed
-/// @param unnoticed changed objects that no call passes or asks that ends elsewhere
-public record Comparison(List<Difference> noticed, ObjectChanges objects, List<Ref> unnoticed) {
+/// @param unnoticed changed objects that no call passes or asks of which callers notice anything
+public record Comparison(List<Difference> noticed, CallClasses classes, ObjectChanges objects, List<Ref> unnoticed) {
     public Comparison {
         noticed = List.copyOf(noticed);
         unnoticed = List.copyOf(unnoticed);
@@ -21,29 +25,17 @@ public record Comparison(List<Difference> noticed, ObjectChanges objects, List<R
     /// Compares two plans.
     public static Comparison of(Plan before, Plan after, Horizon horizon) {
         ObjectChanges objects = ObjectChanges.of(before, after);
-        if (objects.none()) {
-            return new Comparison(List.of(), objects, List.of());
-        }
-        Touched touched = new Touched(before, after);
-        SideBySide walk = SideBySide.of(before, after, horizon, touched::is);
-        List<Difference> noticed = walk.differences().stream()
-                .map(one -> new Difference(
-                        one.number(),
-                        one.when(),
-                        one.caller(),
-                        one.choices(),
-                        one.before().ending(),
-                        one.after().ending(),
-                        one.witness()))
-                .toList();
+        Differing changed = new Differing(before, after);
+        Touched touched = new Touched(before, after, changed);
+        SideBySide walk = SideBySide.of(before, after, horizon, changed, touched::is);
         List<Ref> unnoticed = Stream.of(
                         objects.added().stream(),
                         objects.removed().stream(),
-                        objects.changed().stream()
-                                .map(changed -> changed.before().ref()))
+                        objects.changed().stream().map(one -> one.before().ref()),
+                        objects.reordered().stream())
                 .flatMap(refs -> refs)
                 .filter(ref -> !walk.concerned().contains(ref))
                 .toList();
-        return new Comparison(noticed, objects, unnoticed);
+        return new Comparison(walk.differences(), walk.classes(), objects, unnoticed);
     }
 }

@@ -1,5 +1,6 @@
 package app.bittern.compare;
 
+import app.bittern.paths.Differing;
 import app.bittern.plan.Branch;
 import app.bittern.plan.Destination;
 import app.bittern.plan.Kind;
@@ -25,15 +26,8 @@ final class Touched {
     private final Set<Ref> touched = new HashSet<>();
     private final boolean everything;
 
-    Touched(Plan before, Plan after) {
-        Set<Ref> changed = new HashSet<>();
-        before.objects().stream()
-                .filter(object ->
-                        !after.find(object.ref()).filter(object::equals).isPresent())
-                .forEach(object -> changed.add(object.ref()));
-        after.objects().stream()
-                .filter(object -> before.find(object.ref()).isEmpty())
-                .forEach(object -> changed.add(object.ref()));
+    Touched(Plan before, Plan after, Differing differing) {
+        Set<Ref> changed = differing.refs();
         everything = changed.stream().anyMatch(ref -> ref.kind() == Kind.SITE);
         for (Plan plan : List.of(before, after)) {
             spread(plan, changed);

@@ -3,6 +3,7 @@ package app.bittern.paths;
 import app.bittern.call.Cause;
 import app.bittern.call.Ending;
 import app.bittern.call.State;
+import app.bittern.call.Visit;
 import app.bittern.call.Window;
 import app.bittern.callset.CallClasses;
 import app.bittern.callset.CallSet;
@@ -82,13 +83,32 @@ final class Abreast {
     }
 
     /// Steps in reverse, so that ways share their beginnings.
-    record Steps(Optional<Steps> earlier, Optional<Path.Step> last) {
-        static final Steps NONE = new Steps(Optional.empty(), Optional.empty());
+    ///
+    /// @param visit what the world does in the last step, where that is what counts
+    record Steps(Optional<Steps> earlier, Optional<Path.Step> last, Optional<Visit> visit) {
+        static final Steps NONE = new Steps(Optional.empty(), Optional.empty(), Optional.empty());
 
         Steps and(State state, Cause cause, Way edge) {
+            return and(state, cause, edge, Optional.empty());
+        }
+
+        Steps and(State state, Cause cause, Way edge, Optional<Visit> by) {
             return new Steps(
                     Optional.of(this),
-                    Optional.of(new Path.Step(state, List.of(cause), new Window(edge.earliest(), edge.latest()), 0)));
+                    Optional.of(new Path.Step(state, List.of(cause), new Window(edge.earliest(), edge.latest()), 0)),
+                    by);
+        }
+
+        /// The visits that are given, by the place of their steps.
+        Map<Integer, Visit> visits() {
+            int place = list().size();
+            Map<Integer, Visit> visits = new HashMap<>();
+            for (Steps at = this; at.last().isPresent(); at = at.earlier().orElse(NONE)) {
+                place--;
+                int here = place;
+                at.visit().ifPresent(one -> visits.put(here, one));
+            }
+            return visits;
         }
 
         List<Path.Step> list() {
@@ -190,16 +210,25 @@ final class Abreast {
             return Spot.at(graph.ending(edge.ending()));
         }
         State target = graph.state(edge.target());
-        List<Path.Step> steps = way.list();
-        for (int index = steps.size() - 1;
-                index >= 0 && passing(steps.get(index).causes().getFirst());
-                index--) {
-            if (steps.get(index).state().equals(target)
-                    && steps.get(index).window().latest() == 0) {
-                return Spot.at(Ending.lost(Ending.Lost.ENDLESS, target.at()));
+        int seconds = 0;
+        for (Steps at = way;
+                at.last().filter(step -> passing(step.causes().getFirst())).isPresent();
+                at = at.earlier().orElse(Steps.NONE)) {
+            Path.Step step = at.last().get();
+            seconds += step.window().latest();
+            if (step.state().equals(target)) {
+                return Spot.at(
+                        seconds == 0
+                                ? Ending.lost(Ending.Lost.ENDLESS, target.at())
+                                : Ending.of(Ending.Kind.STOPPED, target.at()));
             }
         }
         return Spot.in(edge.target());
+    }
+
+    /// Whether a call stands in an object on one side that only passes calls on.
+    boolean passes(Pair pair) {
+        return passes(before, pair.before()) || passes(after, pair.after());
     }
 
     private static boolean passes(StateGraph graph, Spot spot) {
@@ -215,7 +244,23 @@ final class Abreast {
             case Cause.NoNumber none -> true;
             case Cause.Case one -> true;
             case Cause.Forwarded forwarded -> true;
-            default -> false;
+            case Cause.Key o -> false;
+            case Cause.Callback o -> false;
+            case Cause.Dialled o -> false;
+            case Cause.Operator o -> false;
+            case Cause.Digits o -> false;
+            case Cause.NoValidKey o -> false;
+            case Cause.Answered o -> false;
+            case Cause.NoAnswer o -> false;
+            case Cause.Busy o -> false;
+            case Cause.Unreachable o -> false;
+            case Cause.Message o -> false;
+            case Cause.NoValidDigits o -> false;
+            case Cause.Full o -> false;
+            case Cause.NoAgents o -> false;
+            case Cause.AgentsGone o -> false;
+            case Cause.Overflow o -> false;
+            case Cause.Paged o -> false;
         };
     }
 
@@ -252,6 +297,44 @@ final class Abreast {
                 && Spot.at(before.ending(one.ending())).equals(Spot.at(after.ending(other.ending())));
     }
 
+    /// Where a pair leads when the world does something in which both sides leave by a cause of their own.
+    Pair visited(Pair pair, Visit visit, Cause one, Cause other) {
+        Way first = way(before, pair.before().state(), one);
+        Way second = way(after, pair.after().state(), other);
+        Steps wayBefore = pair.wayBefore().and(before.state(pair.before().state()), one, first, Optional.of(visit));
+        Steps wayAfter = pair.wayAfter().and(after.state(pair.after().state()), other, second, Optional.of(visit));
+        return new Pair(
+                spot(before, first, wayBefore), spot(after, second, wayAfter), pair.calls(), wayBefore, wayAfter);
+    }
+
+    private static Way way(StateGraph graph, int state, Cause cause) {
+        Way way = byCause(graph, state).get(cause);
+        if (way == null) {
+            throw new IllegalStateException(graph.state(state).at() + " is not left by " + cause.id());
+        }
+        return way;
+    }
+
+    /// Everything that a call can go on to from a state of one side, for some calls.
+    List<Pair> onward(Pair pair, boolean first) {
+        StateGraph graph = first ? before : after;
+        int state = first ? pair.before().state() : pair.after().state();
+        List<Pair> next = new ArrayList<>();
+        for (Way way : state < 0 ? List.<Way>of() : graph.ways(state)) {
+            CallSet calls = pair.calls().and(way.calls());
+            if (!calls.isEmpty()) {
+                Steps steps = (first ? pair.wayBefore() : pair.wayAfter())
+                        .and(graph.state(state), way.causes().getFirst(), way);
+                Spot spot = spot(graph, way, steps);
+                next.add(
+                        first
+                                ? new Pair(spot, pair.after(), calls, steps, pair.wayAfter())
+                                : new Pair(pair.before(), spot, calls, pair.wayBefore(), steps));
+            }
+        }
+        return next;
+    }
+
     private static Map<Cause, Way> byCause(StateGraph graph, int state) {
         Map<Cause, Way> all = new LinkedHashMap<>();
         graph.ways(state).forEach(edge -> edge.causes().forEach(cause -> all.put(cause, edge)));
@@ -278,22 +361,5 @@ final class Abreast {
             spotAfter = spot(after, edge, wayAfter);
         }
         return calls.isEmpty() ? List.of() : List.of(new Pair(spotBefore, spotAfter, calls, wayBefore, wayAfter));
-    }
-
-    /// The pairs behind one in which a call has ended on one side.
-    List<Pair> oneSide(Pair pair) {
-        boolean first = pair.before().state() >= 0;
-        StateGraph graph = first ? before : after;
-        int state = first ? pair.before().state() : pair.after().state();
-        List<Pair> next = new ArrayList<>();
-        if (state >= 0) {
-            byCause(graph, state)
-                    .forEach((cause, edge) -> next.addAll(fork(
-                            pair,
-                            first
-                                    ? new Fork(cause, Optional.of(edge), Optional.empty())
-                                    : new Fork(cause, Optional.empty(), Optional.of(edge)))));
-        }
-        return next;
     }
 }

@@ -2,19 +2,24 @@ package app.bittern.paths;
 
 import app.bittern.call.Bench;
 import app.bittern.call.Cause;
+import app.bittern.call.Heard;
+import app.bittern.call.Staging;
+import app.bittern.call.State;
 import app.bittern.call.Trace;
+import app.bittern.call.Visit;
+import app.bittern.callset.CallClasses;
 import app.bittern.callset.CallSet;
 import app.bittern.graph.StateGraph;
 import app.bittern.hours.Horizon;
+import app.bittern.number.Caller;
 import app.bittern.number.E164;
-import app.bittern.plan.Extension;
 import app.bittern.plan.InboundNumber;
 import app.bittern.plan.Kind;
 import app.bittern.plan.Plan;
 import app.bittern.plan.PlanObject;
 import app.bittern.plan.Ref;
-import app.bittern.plan.RingGroup;
 import app.bittern.plan.Slot;
+import java.time.Instant;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
@@ -26,44 +31,47 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /// Walks the state graphs of two plans side by side, with the same calls doing the same in both.
 ///
 /// A pair is where a call stands in each. Objects that only pass a call on (routes, branches, announcements) are gone
-/// through on each side by itself. Where a call then stands in the same object on both sides, each cause that is
-/// possible on both leads to the next pair. Where it stands in two different objects, ends on one side alone, or can do
-/// something on one side alone, the plans part: that is one difference, told once however often callers come by it, and
-/// nothing behind it is looked at but to show it. It is shown by a call that ends differently when both plans are
-/// traced with it; where none is found the parting is not told. An object that is renamed counts as the same. Pairs
-/// that are the same state and from which nothing changed can be reached are left out. Cost: the pairs from which
-/// something that changed can be reached, for each number.
+/// through on each side by itself; what they say and how long that takes is compared when both are through. Where a
+/// call
+/// then stands in the same object on both sides, each cause that is possible on both leads to the next pair, and where
+/// the object itself may treat callers otherwise, so does each visit by which the two leave by causes of their own;
+/// what
+/// is heard and how long it takes is compared. Where it stands in two different objects, ends on one side alone, or can
+/// do something on one side alone, the plans part: that is one difference, told once however often callers come by it.
+/// It is shown by a call that ends differently when both plans are traced with it; where none is found, it is told
+/// without one. An object that is renamed counts as the same. Pairs that are the same state and from which nothing
+/// changed can be reached are left out. Cost: the pairs from which something that changed can be reached, for each
+/// number.
 public final class SideBySide {
     private final Abreast abreast;
+    private final Differing changed;
     private final StateGraph before;
     private final StateGraph after;
-    private final List<Found> found = new ArrayList<>();
+    private final Map<List<Integer>, List<Otherwise.Visited>> otherwise = new HashMap<>();
+    private final List<Difference> found = new ArrayList<>();
     private final Set<Ref> concerned = new LinkedHashSet<>();
 
-    /// A difference: where a call ends in each plan.
-    public record Found(
-            E164 number,
-            String when,
-            Optional<String> caller,
-            List<String> choices,
-            Trace before,
-            Trace after,
-            Bench witness) {}
+    /// Where the plans part: the first pairs at which they do, and for which calls.
+    private record Parting(Ref at, List<Abreast.Pair> pairs, CallSet calls) {}
 
-    /// Where the plans part.
-    ///
-    /// @param first  the first pair at which they do
-    /// @param phones extensions that ring otherwise there, where that is what differs
-    /// @param calls  for which calls
-    record Parting(Abreast.Pair first, List<String> phones, CallSet calls) {}
+    /// Where callers hear or wait otherwise.
+    private record Told(
+            Difference.Notice notice,
+            Ref at,
+            Difference.Side before,
+            Difference.Side after,
+            Abreast.Pair pair,
+            CallSet calls) {}
 
-    private SideBySide(Abreast abreast) {
+    private SideBySide(Abreast abreast, Differing changed) {
         this.abreast = abreast;
+        this.changed = changed;
         this.before = abreast.before();
         this.after = abreast.after();
     }
@@ -71,117 +79,335 @@ public final class SideBySide {
     /// Compares two plans.
     ///
     /// @param touched whether something that differs can be reached from an object
-    public static SideBySide of(Plan before, Plan after, Horizon horizon, Predicate<Ref> touched) {
-        SideBySide walk = new SideBySide(new Abreast(before, after, horizon, touched));
+    public static SideBySide of(Plan before, Plan after, Horizon horizon, Differing changed, Predicate<Ref> touched) {
+        SideBySide walk = new SideBySide(new Abreast(before, after, horizon, touched), changed);
         Set<E164> numbers = new LinkedHashSet<>();
         List.of(before, after)
                 .forEach(plan -> plan.all(InboundNumber.class).forEach(number -> numbers.add(number.called())));
-        numbers.forEach(walk::number);
+        numbers.forEach(number -> walk.new Walk(number).walk());
         return walk;
     }
 
     /// What differs, by number.
-    public List<Found> differences() {
+    public List<Difference> differences() {
         return found;
     }
 
-    /// The objects that calls which end differently pass, and those that these refer to.
+    /// The objects that calls which differ pass, and those that these refer to.
     public Set<Ref> concerned() {
         return concerned;
     }
 
-    private void number(E164 called) {
-        Deque<Abreast.Pair> work = new ArrayDeque<>(abreast.begin(called));
-        Map<List<Abreast.Spot>, CallSet> seen = new HashMap<>();
-        Map<String, Parting> partings = new LinkedHashMap<>();
-        while (!work.isEmpty()) {
-            Abreast.Pair pair = work.remove();
-            List<Abreast.Spot> key = List.of(pair.before(), pair.after());
-            CallSet known = seen.getOrDefault(key, abreast.classes().none());
-            CallSet fresh = pair.calls().minus(known);
-            if (!fresh.isEmpty() && !abreast.same(pair)) {
-                seen.put(key, known.or(fresh));
-                go(pair.of(fresh), work, partings);
-            }
-        }
-        for (Parting parting : partings.values()) {
-            Shown.of(abreast, called, parting).ifPresent(one -> {
-                found.add(one);
-                concern(before.plan(), one.before());
-                concern(after.plan(), one.after());
-            });
-        }
+    /// The classes that the sets of calls are of.
+    public CallClasses classes() {
+        return abreast.classes();
     }
 
-    private void go(Abreast.Pair pair, Deque<Abreast.Pair> work, Map<String, Parting> partings) {
-        Optional<List<Abreast.Pair>> passed = abreast.passed(pair);
-        if (passed.isPresent()) {
-            work.addAll(passed.get());
-        } else if (!abreast.corresponds(pair)) {
-            part(pair, List.of(), partings);
-        } else {
-            List<String> changed = rungOtherwise(pair);
-            if (!changed.isEmpty()) {
-                part(pair, changed, partings);
+    /// The walk of one number.
+    private final class Walk {
+        private final E164 called;
+        private final Deque<Abreast.Pair> work = new ArrayDeque<>();
+        private final Map<List<Abreast.Spot>, CallSet> seen = new HashMap<>();
+        private final Map<String, Parting> partings = new LinkedHashMap<>();
+        private final Map<String, Told> told = new LinkedHashMap<>();
+
+        private Walk(E164 called) {
+            this.called = called;
+            work.addAll(abreast.begin(called));
+        }
+
+        private void walk() {
+            while (!work.isEmpty()) {
+                Abreast.Pair pair = work.remove();
+                List<Abreast.Spot> key = List.of(pair.before(), pair.after());
+                CallSet known = seen.getOrDefault(key, abreast.classes().none());
+                CallSet fresh = pair.calls().minus(known);
+                if (!abreast.passes(pair)) {
+                    passedOtherwise(pair);
+                }
+                if (!fresh.isEmpty() && !abreast.same(pair)) {
+                    seen.put(key, known.or(fresh));
+                    go(pair.of(fresh));
+                }
             }
+            partings.values().forEach(this::tell);
+            told.values().forEach(this::tell);
+        }
+
+        private void go(Abreast.Pair pair) {
+            Optional<List<Abreast.Pair>> passed = abreast.passed(pair);
+            if (passed.isPresent()) {
+                work.addAll(passed.get());
+                return;
+            }
+            if (!abreast.corresponds(pair)) {
+                part(pair, "");
+                return;
+            }
+            Set<Cause> visited = visitedOtherwise(pair);
             for (Abreast.Fork fork :
                     abreast.forks(pair.before().state(), pair.after().state())) {
                 boolean both = fork.before().isPresent() && fork.after().isPresent();
                 for (Abreast.Pair next : abreast.fork(pair, fork)) {
                     if (both) {
                         work.add(next);
-                    } else {
-                        part(next, List.of(), partings);
+                    } else if (!visited.contains(fork.cause())) {
+                        part(next, "");
                     }
                 }
             }
         }
-    }
 
-    /// The phones that ring otherwise when an object rings them: an extension's own settings have changed.
-    private List<String> rungOtherwise(Abreast.Pair pair) {
-        Ref ref = before.state(pair.before().state()).at();
-        if (ref.kind() == Kind.EXTENSION || ref.kind() == Kind.MENU) {
-            return List.of();
+        /// What the object in which both stand makes otherwise of the same visit.
+        ///
+        /// @return the causes by which one side leaves where the other does not
+        private Set<Cause> visitedOtherwise(Abreast.Pair pair) {
+            State one = before.state(pair.before().state());
+            State other = after.state(pair.after().state());
+            boolean alike = one.context().equals(other.context()) && one.at().equals(other.at());
+            if (alike && !changed.near(one.at())) {
+                return Set.of();
+            }
+            Bench call = abreast.classes()
+                    .call(pair.calls())
+                    .map(some -> Bench.of(called, some.caller(), some.at()).turned(some.switches()))
+                    .orElseThrow();
+            List<Otherwise.Visited> visits = otherwise.computeIfAbsent(
+                    List.of(pair.before().state(), pair.after().state()),
+                    key -> Otherwise.of(before.plan(), one, after.plan(), other, call));
+            Set<List<Cause>> left = new LinkedHashSet<>();
+            for (Otherwise.Visited visited : visits) {
+                Staging.Staged first = visited.before();
+                Staging.Staged second = visited.after();
+                Abreast.Pair next = abreast.visited(pair, visited.visit(), first.cause(), second.cause());
+                if (visited.leaves()) {
+                    if (left.add(List.of(first.cause(), second.cause())) && !abreast.same(next)) {
+                        part(next, one.at() + choice(first.cause()) + choice(second.cause()));
+                    }
+                    continue;
+                }
+                if (visited.waits()) {
+                    tell(Difference.Notice.WAITS, one.at(), side(first, List.of()), side(second, List.of()), next);
+                }
+                if (visited.hears()) {
+                    tell(
+                            Difference.Notice.HEARS,
+                            one.at(),
+                            side(first, Otherwise.words(first.hears())),
+                            side(second, Otherwise.words(second.hears())),
+                            next);
+                }
+            }
+            return left.stream().flatMap(List::stream).collect(Collectors.toCollection(LinkedHashSet::new));
         }
-        return before.plan().find(ref).map(PlanObject::slots).orElse(List.of()).stream()
-                .flatMap(slot -> slot.target().stream())
-                .flatMap(target -> Stream.concat(
-                        Stream.of(target),
-                        before.plan().find(target, RingGroup.class).stream()
-                                .flatMap(group -> group.slots().stream())
-                                .flatMap(slot -> slot.target().stream())))
-                .filter(target -> target.kind() == Kind.EXTENSION
-                        && !rings(before, target).equals(rings(after, target)))
-                .map(Ref::key)
-                .distinct()
+
+        private static String choice(Cause cause) {
+            return cause.callersChoice() ? "#" + cause.id() : "";
+        }
+
+        /// What has been said otherwise by the objects that a call passed since it last stood in one on both sides.
+        private void passedOtherwise(Abreast.Pair pair) {
+            Passed one = Passed.of(before.plan(), pair.wayBefore(), called);
+            Passed other = Passed.of(after.plan(), pair.wayAfter(), called);
+            if (one.alike(other)) {
+                return;
+            }
+            Ref at = Stream.concat(one.at().stream(), other.at().stream())
+                    .filter(changed::near)
+                    .findFirst()
+                    .or(() -> Stream.concat(one.at().stream(), other.at().stream())
+                            .findFirst())
+                    .orElseThrow();
+            if (one.seconds() != other.seconds()) {
+                tell(Difference.Notice.WAITS, at, side(one, false), side(other, false), pair);
+            }
+            if (!one.words().equals(other.words())) {
+                tell(Difference.Notice.HEARS, at, side(one, true), side(other, true), pair);
+            }
+        }
+
+        private Difference.Side side(Passed passed, boolean words) {
+            return new Difference.Side(
+                    Optional.empty(), passed.seconds(), words ? passed.words() : List.of(), Optional.empty());
+        }
+
+        private Difference.Side side(Staging.Staged staged, List<String> words) {
+            return new Difference.Side(Optional.empty(), staged.after(), words, Optional.empty());
+        }
+
+        private void tell(
+                Difference.Notice notice, Ref at, Difference.Side one, Difference.Side other, Abreast.Pair pair) {
+            told.merge(
+                    notice + " " + at,
+                    new Told(notice, at, one, other, pair, pair.calls()),
+                    (known, more) -> new Told(
+                            notice,
+                            at,
+                            known.before(),
+                            known.after(),
+                            known.pair(),
+                            known.calls().or(more.calls())));
+        }
+
+        /// @param object where a visit is left otherwise; nothing where the ways themselves differ
+        private void part(Abreast.Pair pair, String object) {
+            String key = object.isEmpty()
+                    ? last(pair.wayBefore()) + "|" + last(pair.wayAfter()) + "|" + name(before, pair.before()) + "|"
+                            + name(after, pair.after())
+                    : object;
+            partings.merge(
+                    key,
+                    new Parting(at(pair), List.of(pair), pair.calls()),
+                    (known, more) -> new Parting(
+                            known.at(),
+                            object.isEmpty()
+                                    ? known.pairs()
+                                    : Stream.concat(known.pairs().stream(), more.pairs().stream())
+                                            .toList(),
+                            known.calls().or(more.calls())));
+        }
+
+        private void tell(Parting parting) {
+            Abreast.Pair first = parting.pairs().getFirst();
+            Optional<Shown> shown = parting.pairs().stream()
+                    .flatMap(pair -> Shown.ending(abreast, called, pair).stream())
+                    .findFirst();
+            Difference.Side one =
+                    shown.map(call -> ended(call.before())).orElseGet(() -> leads(before, first.before()));
+            Difference.Side other = shown.map(call -> ended(call.after())).orElseGet(() -> leads(after, first.after()));
+            add(Difference.Notice.ENDS, parting.at(), parting.calls(), first, one, other, shown);
+        }
+
+        private void tell(Told one) {
+            int place = one.pair().wayBefore().list().size();
+            Optional<Shown> shown = Stream.of(true, false)
+                    .flatMap(side -> Shown.along(abreast, called, one.pair(), side, (first, second) -> true).stream())
+                    .filter(call -> differs(
+                            one.notice(),
+                            call,
+                            place,
+                            one.pair().wayAfter().list().size()))
+                    .findFirst();
+            add(one.notice(), one.at(), one.calls(), one.pair(), one.before(), one.after(), shown);
+        }
+
+        private void add(
+                Difference.Notice notice,
+                Ref at,
+                CallSet calls,
+                Abreast.Pair pair,
+                Difference.Side one,
+                Difference.Side other,
+                Optional<Shown> shown) {
+            found.add(new Difference(
+                    notice,
+                    called,
+                    at,
+                    calls,
+                    abreast.words().times(calls),
+                    abreast.words().who(calls),
+                    choices(pair),
+                    one,
+                    other,
+                    shown.map(Shown::bench)));
+            concern(before.plan(), at);
+            concern(after.plan(), at);
+            shown.ifPresent(call -> {
+                concern(before.plan(), call.before());
+                concern(after.plan(), call.after());
+            });
+        }
+    }
+
+    /// Whether the first steps of two traces take longer, or say something else.
+    private static boolean differs(Difference.Notice notice, Shown call, int stepsBefore, int stepsAfter) {
+        List<Trace.Step> one = call.before().steps().stream().limit(stepsBefore).toList();
+        List<Trace.Step> other = call.after().steps().stream().limit(stepsAfter).toList();
+        return switch (notice) {
+            case WAITS -> end(call.before(), stepsBefore) != end(call.after(), stepsAfter);
+            case HEARS -> !words(one).equals(words(other));
+            case ENDS -> false;
+        };
+    }
+
+    private static int end(Trace trace, int steps) {
+        return trace.steps().size() > steps ? trace.steps().get(steps).second() : trace.second();
+    }
+
+    private static List<String> words(List<Trace.Step> steps) {
+        return Otherwise.words(
+                steps.stream().flatMap(step -> step.hears().stream()).toList());
+    }
+
+    /// What objects that only pass calls on have said since the last that did not.
+    private record Passed(List<Ref> at, int seconds, List<String> words) {
+        static Passed of(Plan plan, Abreast.Steps way, E164 called) {
+            List<Ref> at = new ArrayList<>();
+            List<Heard> hears = new ArrayList<>();
+            int seconds = 0;
+            for (Abreast.Steps here = way;
+                    here.last()
+                            .filter(step -> Abreast.passing(step.causes().getFirst()))
+                            .isPresent();
+                    here = here.earlier().orElse(Abreast.Steps.NONE)) {
+                State state = here.last().get().state();
+                if (state.at().kind() == Kind.ANNOUNCEMENT) {
+                    Bench any = Bench.of(called, new Caller.Withheld(), Instant.EPOCH);
+                    Staging.Staged said = Staging.decided(plan, state, Visit.NONE, any, List.of());
+                    at.addFirst(state.at());
+                    hears.addAll(0, said.hears());
+                    seconds += said.after();
+                }
+            }
+            return new Passed(at, seconds, Otherwise.words(hears));
+        }
+
+        boolean alike(Passed other) {
+            return seconds == other.seconds && words.equals(other.words);
+        }
+    }
+
+    /// The object in which the plans part: the last on the way that differs, else the last.
+    private Ref at(Abreast.Pair pair) {
+        List<Ref> passed = Stream.concat(pair.wayBefore().list().stream(), pair.wayAfter().list().stream())
+                .map(step -> step.state().at())
                 .toList();
+        return passed.reversed().stream()
+                .filter(changed::is)
+                .findFirst()
+                .or(() -> passed.reversed().stream().findFirst())
+                .orElseGet(() -> Stream.of(ref(before, pair.before()), ref(after, pair.after()))
+                        .flatMap(Optional::stream)
+                        .findFirst()
+                        .orElseThrow());
     }
 
-    /// What of an extension's settings counts when something else rings it.
-    private static List<Object> rings(StateGraph graph, Ref ref) {
-        return graph.plan()
-                .find(ref, Extension.class)
-                .map(one -> List.<Object>of(
-                        one.phones().isEmpty(),
-                        one.doNotDisturb(),
-                        one.callWaiting(),
-                        one.forward().always()))
-                .orElse(List.of());
+    private static Difference.Side ended(Trace trace) {
+        return new Difference.Side(Optional.of(trace.ending()), trace.second(), List.of(), Optional.empty());
     }
 
-    private void part(Abreast.Pair pair, List<String> phones, Map<String, Parting> partings) {
-        String key = last(pair.wayBefore()) + "|" + last(pair.wayAfter()) + "|" + name(before, pair.before()) + "|"
-                + name(after, pair.after());
-        partings.merge(
-                key,
-                new Parting(pair, phones, pair.calls()),
-                (known, more) -> new Parting(
-                        known.first(),
-                        Stream.concat(known.phones().stream(), phones.stream())
-                                .distinct()
-                                .toList(),
-                        known.calls().or(more.calls())));
+    private static Difference.Side leads(StateGraph graph, Abreast.Spot spot) {
+        return new Difference.Side(spot.ending(), 0, List.of(), ref(graph, spot));
+    }
+
+    private static Optional<Ref> ref(StateGraph graph, Abreast.Spot spot) {
+        return spot.state() < 0
+                ? Optional.empty()
+                : Optional.of(graph.state(spot.state()).at());
+    }
+
+    /// What the caller keys on the way, on the side where that is more.
+    private List<String> choices(Abreast.Pair pair) {
+        List<String> one = choices(before.plan(), pair.wayBefore());
+        List<String> other = choices(after.plan(), pair.wayAfter());
+        return other.size() > one.size() ? other : one;
+    }
+
+    private static List<String> choices(Plan plan, Abreast.Steps way) {
+        return way.list().stream()
+                .flatMap(step -> step.causes().stream())
+                .flatMap(cause -> Path.choice(plan, cause).stream())
+                .toList();
     }
 
     /// The object in which something was last done, with what a caller chose there.
@@ -204,13 +430,15 @@ public final class SideBySide {
 
     private void concern(Plan plan, Trace trace) {
         for (Trace.Step step : trace.steps()) {
-            Ref.parse(step.object()).ifPresent(ref -> {
-                concerned.add(ref);
-                plan.find(ref).map(PlanObject::slots).orElse(List.of()).stream()
-                        .map(Slot::target)
-                        .flatMap(Optional::stream)
-                        .forEach(concerned::add);
-            });
+            Ref.parse(step.object()).ifPresent(ref -> concern(plan, ref));
         }
+    }
+
+    private void concern(Plan plan, Ref ref) {
+        concerned.add(ref);
+        plan.find(ref).map(PlanObject::slots).orElse(List.of()).stream()
+                .map(Slot::target)
+                .flatMap(Optional::stream)
+                .forEach(concerned::add);
     }
 }

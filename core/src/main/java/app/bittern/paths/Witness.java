@@ -80,10 +80,28 @@ public final class Witness {
 
     private static Optional<Bench> along(
             Plan plan, E164 called, CallClasses.Call call, List<Path.Step> steps, Predicate<Path.Step> slow) {
+        return along(plan, called, call, steps, slow, Map.of());
+    }
+
+    /// The bench on which a call to a number goes along some steps, some of them by visits that are given.
+    ///
+    /// @param given by the place of the step
+    static Optional<Bench> of(
+            Plan plan, E164 called, CallClasses.Call call, List<Path.Step> steps, Map<Integer, Visit> given) {
+        return along(plan, called, call, steps, step -> false, given);
+    }
+
+    private static Optional<Bench> along(
+            Plan plan,
+            E164 called,
+            CallClasses.Call call,
+            List<Path.Step> steps,
+            Predicate<Path.Step> slow,
+            Map<Integer, Visit> given) {
         Bench begin = Bench.of(called, call.caller(), call.at()).turned(call.switches());
         Witness witness = new Witness(plan, begin, slow);
-        for (Path.Step step : steps) {
-            if (!witness.passes(step)) {
+        for (int index = 0; index < steps.size(); index++) {
+            if (!witness.passes(steps.get(index), Optional.ofNullable(given.get(index)))) {
                 return Optional.empty();
             }
         }
@@ -91,9 +109,10 @@ public final class Witness {
         return goesAlong(plan, bench, steps) ? Optional.of(bench) : Optional.empty();
     }
 
-    private boolean passes(Path.Step step) {
-        Optional<Staging.Staged> staged =
-                Staging.staged(plan, step.state(), step.causes(), call, before, slow.test(step));
+    private boolean passes(Path.Step step, Optional<Visit> given) {
+        Optional<Staging.Staged> staged = given.isPresent()
+                ? Optional.of(Staging.decided(plan, step.state(), given.get(), call, before))
+                : Staging.staged(plan, step.state(), step.causes(), call, before, slow.test(step));
         staged.ifPresent(one -> {
             before.add(one.cause());
             add(one.visit());

@@ -1,8 +1,9 @@
 package app.bittern.formats;
 
 import app.bittern.compare.Comparison;
-import app.bittern.compare.Difference;
 import app.bittern.compare.ObjectChanges;
+import app.bittern.paths.Difference;
+import app.bittern.plan.Branch;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Pointer;
 import java.util.LinkedHashMap;
@@ -15,8 +16,12 @@ import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
 
-/// A comparison as JSON: `{"noticed": [{"number", "when", "caller"?, "choices", "before", "after", "witness"}],
-/// "objects": {"added", "removed", "changed": [{"object", "field", "before", "after"}]}, "unnoticed": […]}`.
+/// A comparison as JSON: `{"noticed": [{"kind", "number", "at", "when", "caller"?, "choices", "before", "after",
+/// "witness"?}], "objects": {"added", "removed", "changed": [{"object", "field", "before", "after"}], "reordered"},
+/// "unnoticed": […]}`.
+///
+/// The kind is `ends`, `waits` or `hears`. Before and after are an ending with its `second`, or where no call shows it
+/// what it `leads` to; the `second` of the object where it waits; the `words` where it hears.
 public final class ComparisonJson {
     private ComparisonJson() {}
 
@@ -25,14 +30,16 @@ public final class ComparisonJson {
         ArrayNode noticed = json.putArray("noticed");
         for (Difference difference : comparison.noticed()) {
             ObjectNode one = noticed.addObject();
+            one.put("kind", difference.notice().word());
             one.put("number", difference.number().text());
+            one.put("at", difference.at().toString());
             one.put("when", difference.when());
             difference.caller().ifPresent(caller -> one.put("caller", caller));
             ArrayNode choices = one.putArray("choices");
             difference.choices().forEach(choices::add);
-            one.set("before", PathsJson.ending(difference.before()));
-            one.set("after", PathsJson.ending(difference.after()));
-            one.set("witness", FindingsJson.bench(before, difference.witness()));
+            one.set("before", side(difference, difference.before()));
+            one.set("after", side(difference, difference.after()));
+            difference.witness().ifPresent(bench -> one.set("witness", FindingsJson.bench(before, bench)));
         }
         ObjectNode objects = json.putObject("objects");
         ArrayNode added = objects.putArray("added");
@@ -41,8 +48,24 @@ public final class ComparisonJson {
         comparison.objects().removed().forEach(ref -> removed.add(ref.toString()));
         ArrayNode changed = objects.putArray("changed");
         comparison.objects().changed().forEach(one -> fields(one).forEach(changed::add));
+        ArrayNode reordered = objects.putArray("reordered");
+        comparison.objects().reordered().forEach(ref -> reordered.add(ref.toString()));
         ArrayNode unnoticed = json.putArray("unnoticed");
         comparison.unnoticed().forEach(ref -> unnoticed.add(ref.toString()));
+        return json;
+    }
+
+    private static ObjectNode side(Difference difference, Difference.Side side) {
+        ObjectNode json = side.ending().map(PathsJson::ending).orElseGet(JsonNodeFactory.instance::objectNode);
+        side.leads().ifPresent(ref -> json.put("leads", ref.toString()));
+        if (difference.notice() != Difference.Notice.ENDS
+                || difference.witness().isPresent()) {
+            json.put("second", side.second());
+        }
+        if (difference.notice() == Difference.Notice.HEARS) {
+            ArrayNode words = json.putArray("words");
+            side.words().forEach(words::add);
+        }
         return json;
     }
 
@@ -75,6 +98,11 @@ public final class ComparisonJson {
         Set<String> names = new LinkedHashSet<>(before.keySet());
         names.addAll(after.keySet());
         JsonNode none = JsonNodeFactory.instance.nullNode();
+        if (changed.before().equals(changed.after()) && changed.after() instanceof Branch branch) {
+            before.put("/cases", order((Branch) changed.before()));
+            after.put("/cases", order(branch));
+            names.add("/cases");
+        }
         return names.stream()
                 .filter(name -> !before.getOrDefault(name, none).equals(after.getOrDefault(name, none)))
                 .map(name -> {
@@ -86,6 +114,13 @@ public final class ComparisonJson {
                     return one;
                 })
                 .toList();
+    }
+
+    /// The cases in their order, where nothing else differs.
+    private static JsonNode order(Branch branch) {
+        ArrayNode cases = JsonNodeFactory.instance.arrayNode();
+        branch.cases().keySet().forEach(cases::add);
+        return cases;
     }
 
     /// Every value that is not a map, by its address.

@@ -1,0 +1,96 @@
+package app.bittern.paths;
+
+import app.bittern.plan.Branch;
+import app.bittern.plan.Kind;
+import app.bittern.plan.Menu;
+import app.bittern.plan.Plan;
+import app.bittern.plan.PlanObject;
+import app.bittern.plan.Ref;
+import app.bittern.plan.RingGroup;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/// The objects that differ between two plans or are in one alone, and those in which a call may do otherwise for it.
+public final class Differing {
+    private final Plan before;
+    private final Plan after;
+    private final Set<Ref> refs = new HashSet<>();
+    private final Map<Ref, Boolean> near = new HashMap<>();
+
+    public Differing(Plan before, Plan after) {
+        this.before = before;
+        this.after = after;
+        collect(before, after);
+        collect(after, before);
+    }
+
+    private void collect(Plan one, Plan other) {
+        one.objects().stream()
+                .filter(object -> other.find(object.ref())
+                        .filter(same -> alike(object, same))
+                        .isEmpty())
+                .forEach(object -> refs.add(object.ref()));
+    }
+
+    /// Whether two objects are the same, the order of the cases of a branch too.
+    public static boolean alike(PlanObject one, PlanObject other) {
+        return one.equals(other)
+                && (!(one instanceof Branch first)
+                        || !(other instanceof Branch second)
+                        || List.copyOf(first.cases().keySet())
+                                .equals(List.copyOf(second.cases().keySet())));
+    }
+
+    /// Whether an object differs or is in one plan alone.
+    public boolean is(Ref ref) {
+        return refs.contains(ref);
+    }
+
+    public Set<Ref> refs() {
+        return refs;
+    }
+
+    /// Whether a call may do something else in an object itself: it differs, or what it rings, says or looks up does.
+    boolean near(Ref ref) {
+        return near.computeIfAbsent(ref, this::reckoned);
+    }
+
+    private boolean reckoned(Ref ref) {
+        return is(ref)
+                || refs.stream().anyMatch(one -> one.kind() == Kind.SITE)
+                || near(before.find(ref))
+                || near(after.find(ref));
+    }
+
+    private boolean near(Optional<PlanObject> found) {
+        return found.filter(object -> object.slots().stream()
+                                .flatMap(slot -> slot.target().stream())
+                                .anyMatch(this::counts)
+                        || (object instanceof Menu menu && menu.dialExtensions() && any(Kind.EXTENSION))
+                        || (object.ref().kind() == Kind.ASK && any(Kind.CONTACT)))
+                .isPresent();
+    }
+
+    private boolean counts(Ref target) {
+        return switch (target.kind()) {
+            case PROMPT, MUSIC, EXTENSION -> is(target);
+            case RING_GROUP -> is(target) || members(before, target) || members(after, target);
+            default -> false;
+        };
+    }
+
+    private boolean members(Plan plan, Ref group) {
+        return plan.find(group, RingGroup.class).stream()
+                .flatMap(one -> one.slots().stream())
+                .flatMap(slot -> slot.target().stream())
+                .anyMatch(member -> member.kind() == Kind.EXTENSION && is(member));
+    }
+
+    private boolean any(Kind kind) {
+        return refs.stream().anyMatch(ref -> ref.kind() == kind);
+    }
+}

@@ -1,0 +1,91 @@
+package app.bittern.paths;
+
+import app.bittern.call.Bench;
+import app.bittern.call.Cause;
+import app.bittern.call.Heard;
+import app.bittern.call.Outcome;
+import app.bittern.call.Staging;
+import app.bittern.call.State;
+import app.bittern.call.Transition;
+import app.bittern.call.Visit;
+import app.bittern.plan.Plan;
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+
+/// How an object itself treats callers otherwise in two plans, the world doing the same in both.
+///
+/// The visits that are looked at are those that can be the quickest or the slowest to leave it, in either plan.
+final class Otherwise {
+    /// What a visit makes of the object in each plan, where that differs.
+    ///
+    /// @param possible whether what it makes in either plan is possible in the other as well
+    record Visited(Visit visit, Staging.Staged before, Staging.Staged after, boolean possible) {
+        /// Whether callers are led elsewhere: by doing the same at once, or by what only one of the plans knows.
+        /// Who does the same later than the other plan waits is led elsewhere by the waiting, and told so.
+        boolean leaves() {
+            return apart() && (visit.atOnce() || !possible || !waits());
+        }
+
+        private boolean apart() {
+            return !before.cause().equals(after.cause());
+        }
+
+        boolean waits() {
+            return before.after() != after.after();
+        }
+
+        boolean hears() {
+            return !words(before.hears()).equals(words(after.hears()));
+        }
+    }
+
+    private Otherwise() {}
+
+    /// What is said and played, without the seconds.
+    static List<String> words(List<Heard> hears) {
+        return hears.stream()
+                .filter(heard -> heard.sound() == Heard.Sound.SPEECH || heard.sound() == Heard.Sound.MUSIC)
+                .map(Heard::text)
+                .distinct()
+                .toList();
+    }
+
+    /// The visits that differ in two states of one object.
+    static List<Visited> of(Plan before, State one, Plan after, State other, Bench call) {
+        Set<Visit> visits = new LinkedHashSet<>();
+        Set<Cause> first = collect(before, one, visits);
+        Set<Cause> second = collect(after, other, visits);
+        List<Visited> all = new ArrayList<>();
+        for (Visit visit : visits) {
+            Staging.Staged here = Staging.decided(before, one, visit, call, List.of());
+            Staging.Staged there = Staging.decided(after, other, visit, call, List.of());
+            boolean possible = first.contains(there.cause()) && second.contains(here.cause());
+            Visited visited = new Visited(visit, here, there, possible);
+            if (visited.leaves() || visited.waits() || visited.hears()) {
+                all.add(visited);
+            }
+        }
+        return all;
+    }
+
+    /// Of the extensions that can be dialled one stands for all: where one cannot be dialled in one plan, its way out
+    /// is
+    /// on one side alone.
+    ///
+    /// @return every cause that is possible
+    private static Set<Cause> collect(Plan plan, State state, Set<Visit> visits) {
+        boolean dialled = false;
+        Set<Cause> causes = new LinkedHashSet<>();
+        for (Outcome outcome : Transition.outcomes(plan, state)) {
+            boolean one = outcome.cause() instanceof Cause.Dialled;
+            if (!one || !dialled) {
+                visits.addAll(Staging.visits(plan, state, outcome.cause()));
+            }
+            dialled |= one;
+            causes.add(outcome.cause());
+        }
+        return causes;
+    }
+}
