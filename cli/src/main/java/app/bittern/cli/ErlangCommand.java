@@ -8,6 +8,7 @@ import app.bittern.traffic.ErlangB;
 import app.bittern.traffic.ErlangC;
 import java.io.PrintWriter;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import picocli.CommandLine.ArgGroup;
 import picocli.CommandLine.Command;
@@ -34,11 +35,23 @@ import tools.jackson.databind.node.ObjectNode;
             "",
             "Examples:",
             "  ./bittern erlang b --traffic 10 --channels 15",
-            "  ./bittern erlang c --calls 120 --talk 3m --within 20s --level 80"
+            "  ./bittern erlang c --calls 120 --talk 3m --within 20s --level 0.8"
         },
         subcommands = {ErlangCommand.B.class, ErlangCommand.C.class, ErlangCommand.A.class})
 final class ErlangCommand {
     private static final double PER_HOUR = 3600;
+
+    private static final Map<String, String> WORDS = Map.of(
+            "A", "offered traffic in erlangs",
+            "N", "channels or agents",
+            "B", "share of calls lost",
+            "C", "share of calls that wait",
+            "Pw", "share of calls that wait",
+            "Pab", "share of callers who give up",
+            "ASA", "mean wait in seconds (average speed of answer)",
+            "SL", "share answered within T",
+            "T", "seconds of the service level",
+            "rho", "share of their time that agents talk");
 
     private ErlangCommand() {}
 
@@ -80,10 +93,18 @@ final class ErlangCommand {
 
         @Option(
                 names = "--level",
-                paramLabel = "PERCENT",
-                defaultValue = "80",
-                description = "The service level to reach (80).")
-        private double level = 80;
+                paramLabel = "SHARE",
+                defaultValue = "0.8",
+                description = "The service level to reach, above 0 and below 1 (0.8).")
+        private double level = 0.8;
+
+        double level() {
+            if (level <= 0 || level >= 1) {
+                throw new Unusable(
+                        List.of("--level: found " + level + "; allowed is a share above 0 and below 1, such as 0.8."));
+            }
+            return level;
+        }
 
         double within() {
             return duration("within", within);
@@ -119,9 +140,10 @@ final class ErlangCommand {
             if (json) {
                 out.println(Json.pretty(figures));
             } else {
-                Table table = new Table(8);
+                Table table = new Table(8, 24);
                 figures.properties()
-                        .forEach(one -> table.row(one.getKey(), one.getValue().asString()));
+                        .forEach(one -> table.row(
+                                one.getKey(), one.getValue().asString(), WORDS.getOrDefault(one.getKey(), "")));
                 out.println(table);
             }
             out.flush();
@@ -171,7 +193,7 @@ final class ErlangCommand {
         ObjectNode figures() {
             double traffic = offered.erlangs();
             double talk = offered.talk();
-            int n = target.agents.orElseGet(() -> ErlangC.agents(traffic, talk, target.level / 100, target.within()));
+            int n = target.agents.orElseGet(() -> ErlangC.agents(traffic, talk, target.level(), target.within()));
             ErlangC c = new ErlangC(traffic, n, talk);
             ObjectNode json = JsonNodeFactory.instance
                     .objectNode()
@@ -212,8 +234,7 @@ final class ErlangCommand {
             double traffic = offered.erlangs();
             double talk = offered.talk();
             double mean = duration("patience", patience);
-            int n = target.agents.orElseGet(
-                    () -> ErlangA.agents(traffic, talk, mean, target.level / 100, target.within()));
+            int n = target.agents.orElseGet(() -> ErlangA.agents(traffic, talk, mean, target.level(), target.within()));
             ErlangA a = new ErlangA(traffic, n, talk, mean);
             return JsonNodeFactory.instance
                     .objectNode()

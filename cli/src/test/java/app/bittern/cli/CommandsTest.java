@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
+import java.io.PrintWriter;
+import java.io.StringWriter;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -13,6 +15,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+import picocli.CommandLine;
 import tools.jackson.databind.JsonNode;
 
 class CommandsTest {
@@ -207,7 +210,7 @@ class CommandsTest {
                         .get("N")
                         .asInt())
                 .isEqualTo(10);
-        assertThat(say("erlang", "c", "--calls", "120", "--talk", "3m", "--level", "80", "--json")
+        assertThat(say("erlang", "c", "--calls", "120", "--talk", "3m", "--level", "0.8", "--json")
                         .json()
                         .get("SL")
                         .asDouble())
@@ -226,6 +229,46 @@ class CommandsTest {
                 .isEqualTo(2);
         assertThat(say("erlang", "b", "--traffic", "1", "--calls", "1").status())
                 .isEqualTo(2);
+    }
+
+    @Test
+    void aServiceLevelIsAShareAndItsLettersHaveWords() {
+        assertThat(say("erlang", "c", "--traffic", "10", "--level", "80").err())
+                .contains("--level: found 80.0; allowed is a share above 0 and below 1");
+        assertThat(say("erlang", "c", "--traffic", "10").out()).contains("share answered within T");
+    }
+
+    @Test
+    void anHourThatTheClockSkipsIsRefused() {
+        Said said = say("trace", PLAN, "--to", "+441632960100", "--at", "2027-03-28T01:30");
+        assertThat(said.status()).isEqualTo(Bittern.UNUSABLE);
+        assertThat(said.err()).contains("--at").contains("put forward");
+        assertThat(say("trace", PLAN, "--to", "+441632960100", "--at", "2027-03-28T02:30")
+                        .status())
+                .isZero();
+    }
+
+    @Test
+    void aFaultOfOursIsSaidInASentenceAndEndsWith3(@TempDir Path folder) throws Exception {
+        Path plan = folder.resolve("short.yaml");
+        Files.writeString(
+                plan,
+                Files.readString(Path.of(PLAN))
+                        .replace("routes:", "routes:\n  usa: { called: { prefix: \"+1\" }, to: hang-up }"));
+        assertThat(say("check", plan.toString()).status()).isNotEqualTo(Bittern.FAULT);
+        StringWriter err = new StringWriter();
+        CommandLine broken = new CommandLine(new Broken()).setErr(new PrintWriter(err));
+        assertThat(Bittern.run(broken)).isEqualTo(Bittern.FAULT);
+        assertThat(err.toString()).contains("a fault of ours").doesNotContain("\tat ");
+    }
+
+    /// A command with a fault.
+    @CommandLine.Command(name = "broken")
+    static final class Broken implements Runnable {
+        @Override
+        public void run() {
+            throw new IllegalStateException("broken");
+        }
     }
 
     @ParameterizedTest

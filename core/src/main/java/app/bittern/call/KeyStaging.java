@@ -32,17 +32,21 @@ final class KeyStaging {
         wrong(menu)
                 .forEach(digits ->
                         failing.add(spread(digits, late, menu.interDigit().value())));
-        return switch (cause) {
-            case Cause.Key(String pressed) -> tries(failing, menu.tries(), List.of(pressed), late, 0);
-            case Cause.Dialled(String number) ->
-                tries(
-                        failing,
-                        menu.tries(),
-                        List.of(number),
-                        late,
-                        menu.interDigit().value());
-            default -> failed(failing, menu.tries());
-        };
+        if (cause instanceof Cause.Key(String pressed)) {
+            return tries(failing, menu.tries(), List.of(pressed), late, 0);
+        }
+        if (cause instanceof Cause.Dialled(String number)) {
+            return tries(
+                    failing,
+                    menu.tries(),
+                    List.of(number),
+                    late,
+                    menu.interDigit().value());
+        }
+        if (cause instanceof Cause.NoValidKey) {
+            return failed(failing, menu.tries());
+        }
+        throw Staging.noSuch(cause);
     }
 
     /// Something wrong that is over at once, and the longest wait for a number that is none.

@@ -24,18 +24,30 @@ final class QueueStaging {
     }
 
     List<Visit> visits(Cause cause) {
-        return switch (cause) {
-            case Cause.Full full -> List.of(Visit.finding(queue.ref(), new Found.Full()));
-            case Cause.NoAgents none -> List.of(all(Presence.OUT));
-            case Cause.AgentsGone gone ->
-                queue.noAgents().refuseNew()
-                        ? List.of(all(leaves(1)), all(leaves(longest)))
-                        : List.of(all(Presence.OUT), all(leaves(longest)));
-            case Cause.Answered answered -> answered();
-            case Cause.Key(String key) -> keyed(key);
-            case Cause.Callback(String key) -> keyed(key);
-            default -> List.of(all(idle()));
-        };
+        if (cause instanceof Cause.Full) {
+            return List.of(Visit.finding(queue.ref(), new Found.Full()));
+        }
+        if (cause instanceof Cause.NoAgents) {
+            return List.of(all(Presence.OUT));
+        }
+        if (cause instanceof Cause.AgentsGone) {
+            return queue.noAgents().refuseNew()
+                    ? List.of(all(leaves(1)), all(leaves(longest)))
+                    : List.of(all(Presence.OUT), all(leaves(longest)));
+        }
+        if (cause instanceof Cause.Answered) {
+            return answered();
+        }
+        if (cause instanceof Cause.Key(String key)) {
+            return keyed(key);
+        }
+        if (cause instanceof Cause.Callback(String key)) {
+            return keyed(key);
+        }
+        if (cause instanceof Cause.Overflow) {
+            return List.of(all(idle()));
+        }
+        throw Staging.noSuch(cause);
     }
 
     private static Presence leaves(int second) {

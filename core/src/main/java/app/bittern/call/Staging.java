@@ -16,6 +16,7 @@ import app.bittern.plan.Queue;
 import app.bittern.plan.RingGroup;
 import app.bittern.plan.Route;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -82,6 +83,7 @@ public final class Staging {
             case Menu menu -> new KeyStaging(scene).visits(menu, cause);
             case Ask ask -> new KeyStaging(scene).visits(ask, cause);
             case Mailbox mailbox -> visits(mailbox, scene, cause);
+            case Extension extension when cause instanceof Cause.Forwarded -> List.of(Visit.NONE);
             case Extension extension ->
                 visits(
                         Ringing.alone(new Party.Inside(extension.ref()), false, plan),
@@ -122,63 +124,64 @@ public final class Staging {
     }
 
     /// Phones rung together.
-    private static List<Visit> visits(Ringing ringing, int time, Cause cause) {
+    private static List<Visit> visits(Ringing ringing, int seconds, Cause cause) {
         List<Ringing.Phone> able = ringing.able();
-        return switch (cause) {
-            case Cause.Answered answered ->
-                able.stream()
-                        .filter(phone -> ringing.rings(phone, time))
-                        .min((one, other) -> Integer.compare(one.from(), other.from()))
-                        .map(first -> List.of(
-                                Visit.rung(Map.of(number(first), List.of(new Reaction.Answers(0)))),
-                                Visit.rung(Map.of(number(first), List.of(new Reaction.Answers(time - first.from()))))))
-                        .orElse(List.of());
-            case Cause.NoAnswer none ->
-                Stream.concat(
-                                Stream.of(Visit.NONE),
-                                able.stream()
-                                        .filter(phone -> phone.keyToTake() && ringing.rings(phone, time))
-                                        .min((one, other) -> Integer.compare(one.from(), other.from()))
-                                        .map(first -> only(able, first, List.of(new Reaction.Declines(0))))
-                                        .stream())
-                        .toList();
-            default -> nobodyRings(able, cause);
-        };
+        if (cause instanceof Cause.Answered) {
+            return able.stream()
+                    .filter(phone -> ringing.rings(phone, seconds))
+                    .min(Comparator.comparingInt(Ringing.Phone::from))
+                    .map(first -> List.of(answering(first, 0), answering(first, seconds - first.from())))
+                    .orElse(List.of());
+        }
+        if (cause instanceof Cause.NoAnswer) {
+            return Stream.concat(
+                            Stream.of(Visit.NONE),
+                            able.stream()
+                                    .filter(phone -> phone.keyToTake() && ringing.rings(phone, seconds))
+                                    .min(Comparator.comparingInt(Ringing.Phone::from))
+                                    .map(first -> only(able, first, List.of(new Reaction.Declines(0))))
+                                    .stream())
+                    .toList();
+        }
+        return nobodyRings(able, cause);
+    }
+
+    private static Visit answering(Ringing.Phone phone, int after) {
+        return Visit.rung(Map.of(number(phone), List.of(new Reaction.Answers(after))));
     }
 
     /// Phones rung one after another.
     private static List<Visit> visits(HuntGroup group, Ringing ringing, Cause cause) {
         List<Ringing.Phone> able = ringing.able();
-        return switch (cause) {
-            case Cause.Answered answered -> {
-                Map<String, List<Reaction>> late = new LinkedHashMap<>();
-                for (int turn = 1; turn <= group.laps() * able.size(); turn++) {
-                    late.computeIfAbsent(number(able.get((turn - 1) % able.size())), phone -> new ArrayList<>())
-                            .add(
-                                    turn < group.laps() * able.size()
-                                            ? new Reaction.Silent()
-                                            : new Reaction.Answers(
-                                                    group.ringEach().value()));
-                }
-                yield List.of(
-                        Visit.rung(Map.of(number(able.getFirst()), List.of(new Reaction.Answers(0)))),
-                        Visit.rung(late));
+        if (cause instanceof Cause.Answered) {
+            Map<String, List<Reaction>> late = new LinkedHashMap<>();
+            int turns = group.laps() * able.size();
+            for (int turn = 1; turn <= turns; turn++) {
+                late.computeIfAbsent(number(able.get((turn - 1) % able.size())), phone -> new ArrayList<>())
+                        .add(
+                                turn < turns
+                                        ? new Reaction.Silent()
+                                        : new Reaction.Answers(group.ringEach().value()));
             }
-            case Cause.NoAnswer none -> {
-                List<Visit> all = new ArrayList<>(List.of(
-                        Visit.NONE, only(able, able.getFirst(), List.of(new Reaction.Silent(), new Reaction.Off()))));
-                able.stream()
-                        .filter(Ringing.Phone::keyToTake)
-                        .findFirst()
-                        .ifPresent(phone -> all.add(only(able, phone, List.of(new Reaction.Declines(0)))));
-                yield all;
-            }
-            default -> nobodyRings(able, cause);
-        };
+            return List.of(answering(able.getFirst(), 0), Visit.rung(late));
+        }
+        if (cause instanceof Cause.NoAnswer) {
+            List<Visit> all = new ArrayList<>(List.of(
+                    Visit.NONE, only(able, able.getFirst(), List.of(new Reaction.Silent(), new Reaction.Off()))));
+            able.stream()
+                    .filter(Ringing.Phone::keyToTake)
+                    .findFirst()
+                    .ifPresent(phone -> all.add(only(able, phone, List.of(new Reaction.Declines(0)))));
+            return all;
+        }
+        return nobodyRings(able, cause);
     }
 
     /// Where some phone is busy, or every one is off.
     private static List<Visit> nobodyRings(List<Ringing.Phone> able, Cause cause) {
+        if (!(cause instanceof Cause.Busy || cause instanceof Cause.Unreachable)) {
+            throw noSuch(cause);
+        }
         Map<String, List<Reaction>> phones = new LinkedHashMap<>();
         for (Ringing.Phone phone : able) {
             boolean busy = cause instanceof Cause.Busy && phone.busy();
@@ -193,6 +196,10 @@ public final class Staging {
         able.forEach(phone -> phones.put(number(phone), List.of(new Reaction.Off())));
         phones.put(number(one), reactions);
         return Visit.rung(phones);
+    }
+
+    static IllegalArgumentException noSuch(Cause cause) {
+        return new IllegalArgumentException("nothing is left here by " + cause.id());
     }
 
     private static String number(Ringing.Phone phone) {

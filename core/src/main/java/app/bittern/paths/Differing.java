@@ -7,6 +7,7 @@ import app.bittern.plan.Plan;
 import app.bittern.plan.PlanObject;
 import app.bittern.plan.Ref;
 import app.bittern.plan.RingGroup;
+import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -16,6 +17,9 @@ import java.util.Set;
 
 /// The objects that differ between two plans or are in one alone, and those in which a call may do otherwise for it.
 public final class Differing {
+    /// What an object rings or says, and does not send calls to.
+    private static final Set<Kind> NEAR = EnumSet.of(Kind.PROMPT, Kind.MUSIC, Kind.EXTENSION);
+
     private final Plan before;
     private final Plan after;
     private final Set<Ref> refs = new HashSet<>();
@@ -76,11 +80,10 @@ public final class Differing {
     }
 
     private boolean counts(Ref target) {
-        return switch (target.kind()) {
-            case PROMPT, MUSIC, EXTENSION -> is(target);
-            case RING_GROUP -> is(target) || members(before, target) || members(after, target);
-            default -> false;
-        };
+        if (target.kind() == Kind.RING_GROUP) {
+            return is(target) || members(before, target) || members(after, target);
+        }
+        return NEAR.contains(target.kind()) && is(target);
     }
 
     private boolean members(Plan plan, Ref group) {

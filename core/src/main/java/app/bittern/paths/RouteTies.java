@@ -99,7 +99,7 @@ public final class RouteTies {
                     numbers.add(to);
                 }
                 case Route.Called.Prefix(String digits) ->
-                    E164.parse((digits + "0000000000").substring(0, Math.max(13, digits.length())))
+                    E164.parse((digits + "0".repeat(13)).substring(0, Math.max(13, digits.length())))
                             .ifPresent(numbers::add);
                 case Route.Called.Any any -> numbers.add(new E164("+447700900999"));
             }

@@ -92,6 +92,14 @@ public record BenchText(
         if (instant.isEmpty()) {
             refuse(problems, "at", at, "a date and time such as 2026-11-28T20:00");
         }
+        instant(at)
+                .filter(read -> read.skipped(plan.site().timeZone()))
+                .ifPresent(read -> refuse(
+                        problems,
+                        "at",
+                        at,
+                        "a time that there is: clocks in " + plan.site().timeZone()
+                                + " are put forward over this one"));
         List<KeyPress> pressed = keys(problems);
         Map<String, List<Reaction>> reactions = byPhone(
                 "phone",
@@ -261,6 +269,12 @@ public record BenchText(
         record Local(LocalDateTime time) implements When {}
 
         record Exact(Instant time) implements When {}
+
+        /// Whether clocks are put forward over it.
+        default boolean skipped(ZoneId zone) {
+            return this instanceof Local(LocalDateTime time)
+                    && zone.getRules().getValidOffsets(time).isEmpty();
+        }
 
         default Instant at(ZoneId zone) {
             return switch (this) {
