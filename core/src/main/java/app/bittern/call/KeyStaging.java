@@ -1,16 +1,15 @@
 package app.bittern.call;
 
 import app.bittern.plan.Ask;
-import app.bittern.plan.Extension;
+import app.bittern.plan.DialledNumbers;
 import app.bittern.plan.Menu;
 import java.util.ArrayList;
 import java.util.Collections;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
+import java.util.function.Predicate;
 import java.util.stream.Stream;
 
 /// What a caller keys for a call to leave a menu or an ask by a way out.
@@ -51,26 +50,22 @@ final class KeyStaging {
 
     /// Something wrong that is over at once, and the longest wait for a number that is none.
     private List<String> wrong(Menu menu) {
-        List<String> numbers = menu.dialExtensions()
-                ? scene.plan().all(Extension.class).map(Extension::dialled).toList()
-                : List.of();
-        Set<String> taken = new HashSet<>(numbers);
-        taken.addAll(menu.keys().keySet());
-        Set<String> begins = new HashSet<>();
-        numbers.forEach(number -> {
-            for (int digits = 1; digits < number.length(); digits++) {
-                begins.add(number.substring(0, digits));
-            }
-        });
-        Optional<String> atOnce = Stream.concat(Stream.of(""), begins.stream().filter(some -> some.length() == 1))
+        if (!menu.dialExtensions()) {
+            return further("")
+                    .filter(key -> !menu.keys().containsKey(key))
+                    .limit(1)
+                    .toList();
+        }
+        DialledNumbers numbers = scene.plan().dialledNumbers();
+        Predicate<String> taken =
+                some -> numbers.sorted().contains(some) || menu.keys().containsKey(some);
+        Optional<String> atOnce = Stream.concat(Stream.of(""), further("").filter(numbers::begins))
                 .flatMap(KeyStaging::further)
-                .filter(some -> !taken.contains(some) && !begins.contains(some))
+                .filter(some -> !taken.test(some) && !numbers.begins(some))
                 .findFirst();
-        int longest = numbers.stream().mapToInt(String::length).max().orElse(0);
-        Optional<String> late = begins.stream()
-                .filter(some -> some.length() == longest - 1)
+        Optional<String> late = numbers.beginnings(1)
                 .flatMap(some -> Stream.concat(Stream.of(some), further(some)))
-                .filter(some -> !taken.contains(some))
+                .filter(some -> !taken.test(some))
                 .findFirst();
         return Stream.concat(atOnce.stream(), late.stream()).distinct().toList();
     }

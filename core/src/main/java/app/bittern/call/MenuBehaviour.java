@@ -25,10 +25,7 @@ final class MenuBehaviour implements Behaviour<Menu> {
 
     /// The digits of the longest extension.
     private static int longest(Plan plan) {
-        return plan.all(Extension.class)
-                .mapToInt(extension -> extension.dialled().length())
-                .max()
-                .orElse(1);
+        return Math.max(1, plan.dialledNumbers().longest());
     }
 
     /// A key cannot be wrong where all twelve lead somewhere.
@@ -207,11 +204,7 @@ final class MenuBehaviour implements Behaviour<Menu> {
 
         /// Whether a longer number that can be dialled begins with these digits.
         private boolean begins(String digits) {
-            return menu.dialExtensions()
-                    && scene.plan()
-                            .all(Extension.class)
-                            .anyMatch(extension -> extension.dialled().length() > digits.length()
-                                    && extension.dialled().startsWith(digits));
+            return menu.dialExtensions() && scene.plan().dialledNumbers().begins(digits);
         }
 
         private void wrong(int attempt, String digits, boolean last) {

@@ -19,6 +19,7 @@ public final class Plan {
     private final List<PlanObject> inOrder;
     private final Site site;
     private volatile Map<Ref, List<Use>> uses = Map.of();
+    private volatile Optional<DialledNumbers> dialled = Optional.empty();
 
     private Plan(Map<Ref, PlanObject> objects) {
         this.objects = Collections.unmodifiableMap(objects);
@@ -150,5 +151,15 @@ public final class Plan {
     @Override
     public String toString() {
         return "Plan[" + site.key() + ", " + objects.size() + " objects]";
+    }
+
+    /// The numbers of all extensions; gathered when first asked for.
+    public DialledNumbers dialledNumbers() {
+        Optional<DialledNumbers> known = dialled;
+        if (known.isEmpty()) {
+            known = Optional.of(DialledNumbers.of(this));
+            dialled = known;
+        }
+        return known.get();
     }
 }
