@@ -128,16 +128,19 @@
           >
         {/each}
         {#each parts.filter((part) => part.sound === 'key') as key, index (index)}
+          {@const half = 4 + key.text.length * 4}
+          <!-- Digits keyed at the very beginning stay whole: their box begins where the strip does. -->
+          {@const middle = Math.max(x(key.from), half + 1)}
           <line x1={x(key.from)} x2={x(key.from)} y1="20" y2="62" class="stroke-water" />
           <rect
-            x={x(key.from) - 4 - key.text.length * 4}
+            x={middle - half}
             y="20"
-            width={8 + key.text.length * 8}
+            width={half * 2}
             height="18"
             rx="3"
             class="fill-panel stroke-water"
           />
-          <text x={x(key.from)} y="33" text-anchor="middle" class="fill-ink font-mono text-[13px] font-bold"
+          <text x={middle} y="33" text-anchor="middle" class="fill-ink font-mono text-[13px] font-bold"
             >{key.text}</text
           >
         {/each}

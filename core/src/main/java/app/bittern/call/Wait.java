@@ -20,7 +20,7 @@ final class Wait {
     private final BenchInHand bench;
     private final Found found;
     private final int joining;
-    private final List<Rounds.There> there = new ArrayList<>();
+    private final List<AgentRounds.There> there = new ArrayList<>();
     private final List<Heard> hears = new ArrayList<>();
 
     Wait(Queue queue, Scene scene, BenchInHand bench) {
@@ -30,7 +30,7 @@ final class Wait {
         this.found = bench.arrive(queue.ref());
         this.joining = scene.length(queue.onJoining());
         for (Queue.Agent agent : queue.agents()) {
-            there.add(new Rounds.There(agent, phone(agent, scene), bench.presence(agent)));
+            there.add(new AgentRounds.There(agent, phone(agent, scene), bench.presence(agent)));
         }
     }
 
@@ -85,8 +85,8 @@ final class Wait {
         int longest = queue.longestWait();
         int gone = gone(longest);
         int end = Math.min(longest, gone);
-        Optional<Rounds.Answer> answer = new Rounds(queue, able(), found.ahead(), bench).answer(end);
-        int until = answer.map(Rounds.Answer::second).orElse(end);
+        Optional<AgentRounds.Answer> answer = new AgentRounds(queue, able(), found.ahead(), bench).answer(end);
+        int until = answer.map(AgentRounds.Answer::second).orElse(end);
         Optional<Pressed> pressed = said(until, answer.isPresent());
         if (pressed.isPresent()) {
             return keyed(pressed.get(), why);
@@ -108,7 +108,7 @@ final class Wait {
         return decided(new Cause.Overflow(), longest, "nobody took the call", queue.overflow(), why);
     }
 
-    private List<Rounds.There> able() {
+    private List<AgentRounds.There> able() {
         return there.stream().filter(one -> one.phone().can()).toList();
     }
 
@@ -137,7 +137,7 @@ final class Wait {
         Optional<KeyPress> timed = Optional.empty();
         int at = Integer.MAX_VALUE;
         List<Queue.Meanwhile> offered = new ArrayList<>();
-        Schedule schedule = new Schedule(queue, scene, Math.min(until, queue.longestWait()));
+        Schedule schedule = Schedule.of(queue, scene, Math.min(until, queue.longestWait()));
         int second = 0;
         for (Optional<Schedule.Said> next = schedule.next(); next.isPresent(); next = schedule.next()) {
             Schedule.Said said = next.get();
@@ -223,7 +223,7 @@ final class Wait {
                 .speaking();
     }
 
-    private Decision answered(Rounds.Answer answer, List<Why> why) {
+    private Decision answered(AgentRounds.Answer answer, List<Why> why) {
         Ref agent = answer.by().agent().extension();
         why.add(Why.held("answered", scene.title(agent) + " takes the call after a wait of " + answer.second() + " s"));
         return Decision.of(

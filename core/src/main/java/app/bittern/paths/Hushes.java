@@ -1,6 +1,7 @@
 package app.bittern.paths;
 
 import app.bittern.call.Cause;
+import app.bittern.call.Schedule;
 import app.bittern.call.State;
 import app.bittern.graph.Hush;
 import app.bittern.graph.StateGraph;
@@ -23,7 +24,6 @@ import app.bittern.plan.Queue;
 import app.bittern.plan.Ref;
 import app.bittern.plan.Route;
 import java.util.List;
-import java.util.TreeMap;
 
 /// How long an object leaves a caller without a word, music or ringing, on each way out of it.
 public final class Hushes {
@@ -114,22 +114,24 @@ public final class Hushes {
 
     /// The silences between what is said in a wait to its end.
     private static Gaps gaps(Plan plan, Queue queue, String language) {
-        TreeMap<Integer, Integer> said = new TreeMap<>();
-        queue.meanwhile().stream().filter(item -> item.say().isPresent()).forEach(item -> {
-            int length = item.length(ref -> plan.find(ref, Prompt.class)
-                    .map(prompt -> prompt.length(language, plan.site().defaultLanguage()))
-                    .orElse(0));
-            item.seconds(queue.longestWait()).forEach(second -> said.merge(second, length, Math::max));
-        });
+        List<Schedule.Said> said = Schedule.all(
+                        queue,
+                        ref -> plan.find(ref, Prompt.class)
+                                .map(prompt ->
+                                        prompt.length(language, plan.site().defaultLanguage()))
+                                .orElse(0))
+                .stream()
+                .filter(one -> one.item().say().isPresent())
+                .toList();
         int longest = 0;
         int until = 0;
-        for (var one : said.entrySet()) {
-            longest = Math.max(longest, one.getKey() - until);
-            until = Math.max(until, one.getKey() + one.getValue());
+        for (Schedule.Said one : said) {
+            longest = Math.max(longest, one.start() - until);
+            until = one.end();
         }
         return new Gaps(
                 !said.isEmpty(),
-                said.isEmpty() ? queue.longestWait() : said.firstKey(),
+                said.isEmpty() ? queue.longestWait() : said.getFirst().start(),
                 Math.max(longest, queue.longestWait() - until));
     }
 

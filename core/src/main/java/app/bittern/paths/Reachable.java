@@ -102,6 +102,11 @@ public final class Reachable {
         public Exit {
             causes = List.copyOf(causes);
         }
+
+        /// Whether the call is lost by it, for a reason.
+        public boolean lost(Ending.Lost why) {
+            return ending.filter(end -> end.cause().equals(Optional.of(why))).isPresent();
+        }
     }
 
     /// Finds the witness of an exit.

@@ -279,14 +279,16 @@ public final class SideBySide {
         }
 
         private void tell(Told one) {
-            int place = one.pair().wayBefore().list().size();
+            int stepsBefore = one.pair().wayBefore().list().size();
+            int stepsAfter = one.pair().wayAfter().list().size();
             Optional<Shown> shown = Stream.of(true, false)
-                    .flatMap(side -> Shown.along(abreast, called, one.pair(), side, (first, second) -> true).stream())
-                    .filter(call -> differs(
-                            one.notice(),
-                            call,
-                            place,
-                            one.pair().wayAfter().list().size()))
+                    .flatMap(side -> Shown.along(
+                            abreast,
+                            called,
+                            one.pair(),
+                            side,
+                            (first, second) -> differ(one.notice(), first, stepsBefore, second, stepsAfter))
+                            .stream())
                     .findFirst();
             add(one.notice(), one.at(), one.calls(), one.pair(), one.before(), one.after(), shown);
         }
@@ -319,24 +321,23 @@ public final class SideBySide {
         }
     }
 
-    /// Whether the first steps of two traces take longer, or say something else.
-    private static boolean differs(Difference.Notice notice, Shown call, int stepsBefore, int stepsAfter) {
-        List<Trace.Step> one = call.before().steps().stream().limit(stepsBefore).toList();
-        List<Trace.Step> other = call.after().steps().stream().limit(stepsAfter).toList();
-        return switch (notice) {
-            case WAITS -> end(call.before(), stepsBefore) != end(call.after(), stepsAfter);
-            case HEARS -> !words(one).equals(words(other));
-            case ENDS -> false;
-        };
+    /// Whether the first steps of two traces take longer or shorter, or say something else.
+    private static boolean differ(
+            Difference.Notice notice, Trace before, int stepsBefore, Trace after, int stepsAfter) {
+        return notice == Difference.Notice.WAITS
+                ? end(before, stepsBefore) != end(after, stepsAfter)
+                : !words(before, stepsBefore).equals(words(after, stepsAfter));
     }
 
     private static int end(Trace trace, int steps) {
         return trace.steps().size() > steps ? trace.steps().get(steps).second() : trace.second();
     }
 
-    private static List<String> words(List<Trace.Step> steps) {
-        return Otherwise.words(
-                steps.stream().flatMap(step -> step.hears().stream()).toList());
+    private static List<String> words(Trace trace, int steps) {
+        return Otherwise.words(trace.steps().stream()
+                .limit(steps)
+                .flatMap(step -> step.hears().stream())
+                .toList());
     }
 
     /// What objects that only pass calls on have said since the last that did not.

@@ -211,6 +211,12 @@ class ComparisonTest {
                     assertThat(first).isNotEqualTo(second);
                 }
             }
+            for (Difference one : comparison.noticed()) {
+                one.witness()
+                        .ifPresent(bench -> assertThat(told(Tracer.trace(before, bench)))
+                                .as("%s", one)
+                                .isNotEqualTo(told(Tracer.trace(after, bench))));
+            }
             for (int benches = 0; benches < 30; benches++) {
                 Bench bench = RandomPlans.bench(before, random);
                 Trace first = Tracer.trace(before, bench);
@@ -238,6 +244,14 @@ class ComparisonTest {
                 && Stream.of(first, second)
                         .flatMap(trace -> trace.steps().stream())
                         .anyMatch(step -> step.object().equals(one.at().toString()));
+    }
+
+    /// What callers notice of a trace: where it ends, after how long, and what they hear when.
+    private static List<Object> told(Trace trace) {
+        return List.of(
+                plain(trace),
+                trace.second(),
+                trace.steps().stream().flatMap(step -> step.hears().stream()).toList());
     }
 
     private static Ending plain(Trace trace) {

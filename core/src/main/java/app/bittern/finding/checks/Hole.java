@@ -69,7 +69,7 @@ final class Hole implements Check {
         return back.isEmpty()
                 ? Optional.empty()
                 : reached.exits(object.ref()).stream()
-                        .filter(Hole::fallsIn)
+                        .filter(exit -> exit.lost(Ending.Lost.HOLE))
                         .flatMap(exit -> back.stream()
                                 .filter(at -> reached.decidedAt(exit, at))
                                 .map(at -> ABOUT.at(
@@ -95,7 +95,7 @@ final class Hole implements Check {
                 .orElseGet(() -> Says.the(object) + " leads nowhere: nothing is given for " + at + ".");
         Finding finding = ABOUT.at(object.ref(), at, says).mendedBy(fixes(target));
         List<Reachable.Exit> met = reached.exits(object.ref()).stream()
-                .filter(exit -> fallsIn(exit) && reached.decidedAt(exit, at))
+                .filter(exit -> exit.lost(Ending.Lost.HOLE) && reached.decidedAt(exit, at))
                 .toList();
         if (met.isEmpty() && (!reached.comesTo(object.ref()) || !aside)) {
             return finding;
@@ -113,12 +113,6 @@ final class Hole implements Check {
                                 plan.title(new Ref(Kind.NUMBER, number.number().text())) + " "
                                         + number.number().international() + ", " + number.when())
                         .toList());
-    }
-
-    private static boolean fallsIn(Reachable.Exit exit) {
-        return exit.ending()
-                .filter(ending -> ending.cause().equals(Optional.of(Ending.Lost.HOLE)))
-                .isPresent();
     }
 
     /// A mailbox needs nothing but its key to work; other kinds would be new holes.

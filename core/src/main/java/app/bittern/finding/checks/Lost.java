@@ -34,9 +34,7 @@ final class Lost implements Check {
         List<Finding> findings = new ArrayList<>();
         for (Ref ref : examination.reached().objects()) {
             examination.reached().exits(ref).stream()
-                    .filter(exit -> exit.ending()
-                            .filter(ending -> ending.cause().equals(Optional.of(Ending.Lost.NOBODY)))
-                            .isPresent())
+                    .filter(exit -> exit.lost(Ending.Lost.NOBODY))
                     .findFirst()
                     .ifPresent(exit -> {
                         PlanObject object = plan.find(ref).orElseThrow();

@@ -13,7 +13,7 @@ import java.util.Optional;
 /// within one. Each rings for `ringEach`, one after another or all together, and `pauseBetweenRounds` is between two
 /// rounds. A round in which nobody rings lasts that pause, at least a second; an agent who becomes free while nobody
 /// rings is rung at once. An agent who takes a caller ahead is busy for the rest of this wait.
-final class Rounds {
+final class AgentRounds {
     /// An agent in this wait.
     record There(Queue.Agent agent, Ringing.Phone phone, Presence presence) {
         boolean takesPart(int second) {
@@ -32,7 +32,7 @@ final class Rounds {
     private int ahead;
     private int second;
 
-    Rounds(Queue queue, List<There> there, int ahead, BenchInHand bench) {
+    AgentRounds(Queue queue, List<There> there, int ahead, BenchInHand bench) {
         this.queue = queue;
         this.bench = bench;
         this.ahead = ahead;
