@@ -6,6 +6,7 @@ import app.bittern.finding.Severity;
 import app.bittern.formats.FindingsJson;
 import app.bittern.formats.Json;
 import app.bittern.formats.Places;
+import app.bittern.formats.SarifLog;
 import app.bittern.plan.Plan;
 import java.util.List;
 import java.util.Optional;
@@ -48,12 +49,13 @@ final class CheckCommand extends PlanCommand {
                         List.of("--severity: found '" + severity + "'; allowed is blocking, warning or hint.")));
         String text = PlanArgument.text(file());
         Plan plan = PlanArgument.read(file(), text);
+        // A log for machines holds the accepted ones too, marked as such.
         List<Finding> findings = Catalogue.examine(plan, weeks.horizon(plan)).stream()
-                .filter(finding -> accepted || finding.accepted().isEmpty())
+                .filter(finding -> accepted || sarif || finding.accepted().isEmpty())
                 .toList();
         Places places = Places.of(text);
         if (sarif) {
-            say(Json.pretty(FindingsJson.sarif(findings, file().toString(), places)));
+            say(Json.pretty(SarifLog.of(plan, findings, file(), text)));
         } else if (json()) {
             say(Json.pretty(FindingsJson.of(plan, findings)));
         } else {

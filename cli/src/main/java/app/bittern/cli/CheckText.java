@@ -5,6 +5,7 @@ import app.bittern.finding.Severity;
 import app.bittern.formats.BenchText;
 import app.bittern.formats.Places;
 import app.bittern.plan.Plan;
+import app.bittern.plan.Pointer;
 import java.nio.file.Path;
 import java.util.List;
 
@@ -25,6 +26,9 @@ final class CheckText {
                     finding.witness()
                             .map(bench -> "Try: " + arguments(BenchText.of(plan, bench)))
                             .orElse(""));
+            if (finding.places().size() > 1) {
+                table.row("", "", "At: " + others(finding, places));
+            }
             finding.fixes().forEach(fix -> table.row("", "", "Fix: " + fix.title()));
             finding.accepted().ifPresent(reason -> table.row("", "", "Accepted: " + reason));
         }
@@ -34,6 +38,21 @@ final class CheckText {
                         .map(severity -> count(findings, severity) + " " + severity.word())
                         .toList());
         return (findings.isEmpty() ? "" : table + "\n\n") + counts;
+    }
+
+    /// The places of a finding that has several, with their lines.
+    private static String others(Finding finding, Places places) {
+        int most = 12;
+        List<String> all = finding.places().stream()
+                .limit(most)
+                .map(place -> place.object()
+                        + place.field().map(Pointer::toString).orElse("")
+                        + places.of(place.object(), place.field())
+                                .map(at -> " (line " + at.line() + ")")
+                                .orElse(""))
+                .toList();
+        return String.join(", ", all)
+                + (finding.places().size() > most ? " and " + (finding.places().size() - most) + " more" : "");
     }
 
     private static long count(List<Finding> findings, Severity severity) {

@@ -37,11 +37,16 @@ class CommandsTest {
     void checkTellsWhatTheDemoPlanHasAndEndsByTheSeverityAskedFor() {
         Said said = say("check", PLAN, "--at", "2026-11-23", "--json");
         assertThat(said.status()).isEqualTo(1);
-        JsonNode language = said.json().get(1);
-        assertThat(language.get("code").asString()).isEqualTo("prompt-language");
+        JsonNode language = said.json()
+                .valueStream()
+                .filter(finding -> finding.get("code").asString().equals("prompt-language"))
+                .findFirst()
+                .orElseThrow();
         assertThat(language.get("object").asString()).isEqualTo("prompt/reduced");
         assertThat(language.get("field").asString()).isEqualTo("/nb-NO");
         assertThat(language.at("/witness/switches/timetable").asString()).isEqualTo("reduced");
+        assertThat(language.at("/values/0").asString()).isEqualTo("nb-NO");
+        assertThat(language.at("/places/0/object").asString()).isEqualTo("prompt/reduced");
         assertThat(language.get("fixes").isArray()).isTrue();
         assertThat(say("check", PLAN, "--at", "2026-11-23", "--severity", "blocking")
                         .status())

@@ -1,9 +1,11 @@
 package app.bittern.call;
 
 import app.bittern.plan.Mailbox;
+import app.bittern.plan.Music;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Queue;
 import app.bittern.plan.Ref;
+import app.bittern.plan.Route;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -14,6 +16,7 @@ import java.util.Optional;
 /// A bench in the course of a call: keys and reactions are used up one after another.
 final class BenchInHand {
     private final Bench bench;
+    private final Plan plan;
     private final LocalDateTime local;
     private final List<KeyPress> ahead = new ArrayList<>();
     private final List<KeyPress> keysGiven = new ArrayList<>();
@@ -22,9 +25,11 @@ final class BenchInHand {
     private final Map<Ref, List<Found>> finds = new LinkedHashMap<>();
     private boolean more;
     private Optional<Mailbox.Reason> reason = Optional.empty();
+    private Optional<Ref> routeHears = Optional.empty();
 
     BenchInHand(Bench bench, Plan plan) {
         this.bench = bench;
+        this.plan = plan;
         this.local = LocalDateTime.ofInstant(bench.at(), plan.site().timeZone());
     }
 
@@ -36,6 +41,20 @@ final class BenchInHand {
     /// one call answer alike.
     LocalDateTime local() {
         return local;
+    }
+
+    /// The route that has taken the call: what it lets callers hear goes along with it.
+    void takenBy(Route route) {
+        routeHears = route.dress().hears();
+    }
+
+    /// What a caller hears for a while: the object's own music where it has some, else the route's, else what
+    /// is heard without. Music without tracks is silence.
+    Heard waiting(int from, int to, Optional<Ref> own, Heard.Sound without, String text) {
+        Heard.Sound sound = own.or(() -> routeHears)
+                .map(music -> Music.sounds(plan, music) ? Heard.Sound.MUSIC : Heard.Sound.SILENCE)
+                .orElse(without);
+        return new Heard(from, to, sound, text);
     }
 
     /// What has been used of the bench.
@@ -94,8 +113,8 @@ final class BenchInHand {
         return next;
     }
 
-    /// Whether something was used since this was asked last of which there is more to come: then the same state may be
-    /// left otherwise the next time.
+    /// Whether something was used since this was asked last of which there is more to come: then the same
+    /// state may be left otherwise the next time.
     boolean tookOneOfMore() {
         boolean took = more;
         more = false;

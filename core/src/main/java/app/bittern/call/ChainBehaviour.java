@@ -73,7 +73,8 @@ final class ChainBehaviour implements Behaviour<Chain> {
         int end = first.map(Rung::answersAt).orElseGet(() -> Rung.ends(phones, time));
         List<Heard> hears = end == 0
                 ? List.of()
-                : List.of(new Heard(0, end, Heard.Sound.RINGING, scene.words(Optional.of(now.ring()))));
+                : List.of(bench.waiting(
+                        0, end, Optional.empty(), Heard.Sound.RINGING, scene.words(Optional.of(now.ring()))));
         if (first.isPresent()) {
             return Decision.of(
                             new Cause.Answered(),

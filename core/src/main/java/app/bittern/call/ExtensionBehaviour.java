@@ -8,7 +8,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
-/// An extension rings its phones, or sends its calls on as its forwarding says; without forwarding to its mailbox.
+/// An extension rings its phones, or sends its calls on as its forwarding says; without forwarding to its
+/// mailbox.
 final class ExtensionBehaviour implements Behaviour<Extension> {
     @Override
     public List<Outcome> outcomes(Extension extension, Scene scene) {
@@ -96,6 +97,7 @@ final class ExtensionBehaviour implements Behaviour<Extension> {
                 unanswered(
                         extension,
                         scene,
+                        bench,
                         new Cause.Busy(),
                         0,
                         extension.doNotDisturb() ? "set to do not disturb" : "busy",
@@ -105,35 +107,38 @@ final class ExtensionBehaviour implements Behaviour<Extension> {
                 unanswered(
                         extension,
                         scene,
+                        bench,
                         new Cause.Unreachable(),
                         0,
                         "not reachable",
                         extension.forward().unreachable(),
                         "hang-up");
-            case Reaction.Answers(int after) -> answered(extension, scene, after, "the phone is answered");
-            case Reaction.Machine(int after) -> answered(extension, scene, after, "its own voicemail takes the call");
-            case Reaction.Declines declines -> noAnswer(extension, scene);
-            case Reaction.Silent silent -> noAnswer(extension, scene);
+            case Reaction.Answers(int after) -> answered(extension, scene, bench, after, "the phone is answered");
+            case Reaction.Machine(int after) ->
+                answered(extension, scene, bench, after, "its own voicemail takes the call");
+            case Reaction.Declines declines -> noAnswer(extension, scene, bench);
+            case Reaction.Silent silent -> noAnswer(extension, scene, bench);
         };
     }
 
-    private static Decision answered(Extension extension, Scene scene, int after, String how) {
+    private static Decision answered(Extension extension, Scene scene, BenchInHand bench, int after, String how) {
         return after > extension.ringFor().value()
-                ? noAnswer(extension, scene)
+                ? noAnswer(extension, scene, bench)
                 : Decision.of(
                                 new Cause.Answered(),
                                 after,
                                 extension.title() + " answers after " + after + " s",
-                                ringing(extension, after),
+                                ringing(extension, bench, after),
                                 List.of(Why.held(
                                         "answered", how + " after " + after + " s, within " + extension.ringFor())))
                         .answeredBy(extension.ref().toString());
     }
 
-    private static Decision noAnswer(Extension extension, Scene scene) {
+    private static Decision noAnswer(Extension extension, Scene scene, BenchInHand bench) {
         return unanswered(
                 extension,
                 scene,
+                bench,
                 new Cause.NoAnswer(),
                 extension.ringFor().value(),
                 "not answered within " + extension.ringFor(),
@@ -144,6 +149,7 @@ final class ExtensionBehaviour implements Behaviour<Extension> {
     private static Decision unanswered(
             Extension extension,
             Scene scene,
+            BenchInHand bench,
             Cause cause,
             int after,
             String reason,
@@ -163,7 +169,11 @@ final class ExtensionBehaviour implements Behaviour<Extension> {
                             : Why.not(rule, "the phone is " + reason));
         }
         return Decision.of(
-                cause, after, extension.title() + " is " + reason + ": to " + to, ringing(extension, after), why);
+                cause,
+                after,
+                extension.title() + " is " + reason + ": to " + to,
+                ringing(extension, bench, after),
+                why);
     }
 
     private static String way(Optional<Destination> forward, Optional<Ref> mailbox, String to) {
@@ -174,7 +184,9 @@ final class ExtensionBehaviour implements Behaviour<Extension> {
                         : "no forwarding and no mailbox, so " + to;
     }
 
-    private static List<Heard> ringing(Extension extension, int seconds) {
-        return seconds == 0 ? List.of() : List.of(new Heard(0, seconds, Heard.Sound.RINGING, extension.title()));
+    private static List<Heard> ringing(Extension extension, BenchInHand bench, int seconds) {
+        return seconds == 0
+                ? List.of()
+                : List.of(bench.waiting(0, seconds, Optional.empty(), Heard.Sound.RINGING, extension.title()));
     }
 }

@@ -3,6 +3,7 @@ package app.bittern.call;
 import app.bittern.plan.HuntGroup;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /// A hunt group rings its idle members one after another, for as many laps as it is set to.
 ///
@@ -60,7 +61,8 @@ final class HuntGroupBehaviour implements Behaviour<HuntGroup> {
                 Turn turn = turn(reaction, each);
                 int end = second + turn.seconds();
                 if (end > second) {
-                    hears.add(new Heard(second, end, Heard.Sound.RINGING, group.title() + ": " + member.who()));
+                    hears.add(bench.waiting(
+                            second, end, Optional.empty(), Heard.Sound.RINGING, group.title() + ": " + member.who()));
                 }
                 second = end;
                 if (turn.answered()) {

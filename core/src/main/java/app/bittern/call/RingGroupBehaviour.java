@@ -35,7 +35,8 @@ final class RingGroupBehaviour implements Behaviour<RingGroup> {
         int end = first.map(Rung::answersAt).orElseGet(() -> Rung.ends(members, rings));
         List<Heard> hears = end == 0
                 ? List.of()
-                : List.of(new Heard(0, end, Heard.Sound.RINGING, group.title() + ": " + who(members)));
+                : List.of(bench.waiting(
+                        0, end, Optional.empty(), Heard.Sound.RINGING, group.title() + ": " + who(members)));
         if (first.isPresent()) {
             String by = first.get().who();
             return Decision.of(

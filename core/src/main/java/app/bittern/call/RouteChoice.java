@@ -61,11 +61,6 @@ public final class RouteChoice {
                 .toList();
     }
 
-    /// Whether a route is for a called number.
-    public static boolean takes(Route.Called rule, E164 called) {
-        return isFor(rule, called);
-    }
-
     /// Which of two routes is tried first; 0 where only their order in the plan tells.
     public static int compare(Route one, Route other) {
         return ORDER.compare(one, other);
@@ -73,8 +68,8 @@ public final class RouteChoice {
 
     /// The enabled routes that are for a called number, best first.
     public static List<Route> inOrder(Plan plan, E164 called) {
-        return plan.all(Route.class)
-                .filter(route -> route.enabled() && isFor(route.called(), called))
+        return plan.routes().called(called).stream()
+                .filter(Route::enabled)
                 .sorted(ORDER)
                 .toList();
     }
@@ -85,7 +80,7 @@ public final class RouteChoice {
         List<Route> reached = new ArrayList<>();
         for (Route route : ranked) {
             reached.add(route);
-            if (route.caller() instanceof Route.From.Any && route.holdsWhile().isEmpty()) {
+            if (route.always()) {
                 break;
             }
         }
@@ -94,31 +89,18 @@ public final class RouteChoice {
 
     /// The route that takes a call, if any does.
     public static Optional<Route> winner(Plan plan, E164 called, Caller caller, LocalDateTime local) {
-        return plan.all(Route.class)
-                .filter(route -> holds(plan, route, called, caller, local))
+        return plan.routes().called(called).stream()
+                .filter(route -> holds(plan, route, caller, local))
                 .min(ORDER);
     }
 
     /// Whether all conditions of a route hold, without the reasons.
-    private static boolean holds(Plan plan, Route route, E164 called, Caller caller, LocalDateTime local) {
+    private static boolean holds(Plan plan, Route route, Caller caller, LocalDateTime local) {
         return route.enabled()
-                && isFor(route.called(), called)
                 && Callers.is(plan, caller, route.caller())
                 && route.holdsWhile()
                         .map(during -> duringFails(plan, during, local).isEmpty())
                         .orElse(true);
-    }
-
-    private static boolean isFor(Route.Called rule, E164 called) {
-        return switch (rule) {
-            case Route.Called.Any any -> true;
-            case Route.Called.Exact(E164 number) -> number.equals(called);
-            case Route.Called.Prefix(String digits) -> called.text().startsWith(digits);
-            case Route.Called.Range(E164 from, E164 to) ->
-                called.text().length() == from.text().length()
-                        && called.compareTo(from) >= 0
-                        && called.compareTo(to) <= 0;
-        };
     }
 
     private static Optional<String> failing(Plan plan, Route route, E164 called, Caller caller, LocalDateTime local) {
@@ -131,7 +113,7 @@ public final class RouteChoice {
     }
 
     private static Optional<String> calledFails(Route.Called rule, E164 called) {
-        if (isFor(rule, called)) {
+        if (rule.takes(called)) {
             return Optional.empty();
         }
         return Optional.of(

@@ -13,8 +13,8 @@ import java.util.Set;
 ///
 /// At each state the bench decides on an outcome, which is then looked up among all outcomes of the
 /// transition function. A call that comes back to a state with no second passed and no choice by the
-/// caller, and nothing used on the way of which there is more to come, is lost: endless; one that has come 200 times to
-/// a state that it was in before is stopped.
+/// caller, and nothing used on the way of which there is more to come, is lost: endless; one that has come
+/// 200 times to a state that it was in before is stopped.
 public final class Tracer {
     /// How often a call may come to a state that it was in before.
     public static final int MOST_AGAIN = 200;
@@ -44,6 +44,7 @@ public final class Tracer {
         if (route.isEmpty()) {
             return unmatched(begin);
         }
+        bench.takenBy(route.get());
         State state = new State(route.get().ref(), begin);
         while (true) {
             again += seen.add(state) ? 0 : 1;

@@ -2,7 +2,6 @@ package app.bittern.call;
 
 import app.bittern.plan.Destination;
 import app.bittern.plan.Member;
-import app.bittern.plan.Music;
 import app.bittern.plan.Party;
 import app.bittern.plan.Queue;
 import app.bittern.plan.Ref;
@@ -130,8 +129,8 @@ final class Wait {
     /// A key that leads somewhere.
     private record Pressed(Queue.Meanwhile item, String key, int second) {}
 
-    /// Plays what is said until a second, and takes the first key that has been offered by then; who answers in the
-    /// same second comes first.
+    /// Plays what is said until a second, and takes the first key that has been offered by then; who answers
+    /// in the same second comes first.
     private Optional<Pressed> said(int until, boolean answered) {
         int last = answered ? until - 1 : until;
         Optional<KeyPress> timed = Optional.empty();
@@ -249,14 +248,11 @@ final class Wait {
 
     private void quiet(int from, int to) {
         if (to > from) {
-            boolean music = queue.hears()
-                    .flatMap(ref -> scene.plan().find(ref, Music.class))
-                    .filter(one -> !one.tracks().isEmpty())
-                    .isPresent();
-            hears.add(new Heard(
+            hears.add(bench.waiting(
                     joining + from,
                     joining + to,
-                    music ? Heard.Sound.MUSIC : Heard.Sound.SILENCE,
+                    queue.hears(),
+                    Heard.Sound.SILENCE,
                     queue.hears().map(scene::title).orElse("waiting")));
         }
     }

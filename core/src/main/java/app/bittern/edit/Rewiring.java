@@ -1,5 +1,6 @@
 package app.bittern.edit;
 
+import app.bittern.plan.Accepted;
 import app.bittern.plan.Filling;
 import app.bittern.plan.Kind;
 import app.bittern.plan.Plan;
@@ -38,6 +39,12 @@ public final class Rewiring {
                 edits.add(new PlanEdit.Put(plan.find(user).orElseThrow().renamed(ref, renamed)));
             }
         }
+        plan.all(Accepted.class).forEach(accepted -> {
+            PlanObject after = accepted.renamed(ref, renamed);
+            if (!after.equals(accepted)) {
+                edits.add(new PlanEdit.Put(after));
+            }
+        });
         return new Planned.Made(new PlanEdit.Several(edits));
     }
 
@@ -47,9 +54,9 @@ public final class Rewiring {
         return users;
     }
 
-    /// Takes an object away and puts something else in each slot that names it: the first of what is given that the
-    /// slot takes. A slot that takes none of it is emptied, and the entry of a list or map that is nothing
-    /// without it is taken out; where the whole object is nothing without it, the wish is refused.
+    /// Takes an object away and puts something else in each slot that names it: the first of what is given
+    /// that the slot takes. A slot that takes none of it is emptied, and the entry of a list or map that is
+    /// nothing without it is taken out; where the whole object is nothing without it, the wish is refused.
     ///
     /// @param instead in the order in which it is tried
     public static Planned replace(Plan plan, Ref gone, List<? extends Filling> instead) {

@@ -18,9 +18,10 @@ public record About(String code, String title, Severity severity, String summary
         return new Finding(
                 code,
                 severity,
-                object,
-                Optional.empty(),
+                List.of(new Finding.Place(object, Optional.empty())),
+                List.of(),
                 says,
+                Optional.empty(),
                 List.of(),
                 Optional.empty(),
                 List.of(),
@@ -30,6 +31,11 @@ public record About(String code, String title, Severity severity, String summary
     /// A finding of the check at a place in an object.
     public Finding at(Ref object, Pointer field, String says) {
         return at(object, says).inField(field);
+    }
+
+    /// A finding that is less, or more, than those of the check are in general.
+    public About as(Severity other) {
+        return new About(code, title, other, summary, advice);
     }
 
     /// A finding with a witness.

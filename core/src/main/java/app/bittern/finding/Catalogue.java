@@ -4,6 +4,8 @@ import app.bittern.finding.checks.Checks;
 import app.bittern.hours.Horizon;
 import app.bittern.plan.Accepted;
 import app.bittern.plan.Plan;
+import app.bittern.plan.Pointer;
+import app.bittern.plan.Seconds;
 import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
@@ -17,18 +19,29 @@ public final class Catalogue {
         return Checks.ALL;
     }
 
+    /// The check of that code.
+    public static Optional<Check> check(String code) {
+        return Checks.ALL.stream().filter(check -> check.code().equals(code)).findFirst();
+    }
+
+    /// The code most like one that no check has.
+    public static Optional<String> nearest(String code) {
+        return Checks.nearest(code);
+    }
+
     /// Everything found in a plan, the worst first; what the plan accepts is marked so.
     ///
     /// @param horizon the 53 weeks looked at
     public static List<Finding> examine(Plan plan, Horizon horizon) {
         Examination examination = new Examination(plan, horizon);
-        return checks().stream()
+        List<Finding> found = checks().stream()
                 .flatMap(check -> check.examine(examination).stream())
                 .map(finding -> accepted(plan, finding)
                         .map(one -> finding.acceptedBecause(one.reason()))
                         .orElse(finding))
                 .sorted(Comparator.comparing(Finding::severity))
                 .toList();
+        return Told.together(plan, found);
     }
 
     /// Everything found in a plan in the weeks from a day on.
@@ -40,8 +53,22 @@ public final class Catalogue {
         return plan.all(Accepted.class)
                 .filter(one -> one.code().equals(finding.code())
                         && one.about().equals(finding.object())
-                        && one.field().equals(finding.field())
-                        && one.says().equals(finding.says()))
+                        && normal(one.values()).equals(normal(finding.values()))
+                        && samePlace(
+                                one.field(), finding.field(), !finding.values().isEmpty()))
                 .findFirst();
+    }
+
+    /// Whether two addresses are of the same place; where values tell what stands there, its position in a
+    /// list is not asked for, as it changes when another entry is put before it.
+    private static boolean samePlace(Optional<Pointer> one, Optional<Pointer> other, boolean told) {
+        return one.equals(other) || (told && one.map(Pointer::anywhere).equals(other.map(Pointer::anywhere)));
+    }
+
+    /// Durations as they are said, however they were written: `90s` is `1m30s`.
+    private static List<String> normal(List<String> values) {
+        return values.stream()
+                .map(value -> Seconds.parse(value).map(Seconds::toString).orElse(value))
+                .toList();
     }
 }

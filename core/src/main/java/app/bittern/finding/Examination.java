@@ -3,6 +3,7 @@ package app.bittern.finding;
 import app.bittern.hours.Horizon;
 import app.bittern.paths.Paths;
 import app.bittern.paths.Reachable;
+import app.bittern.paths.RouteTakes;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Ref;
 import java.util.List;
@@ -14,6 +15,7 @@ public final class Examination {
     private final Horizon horizon;
     private Optional<Paths> paths = Optional.empty();
     private Optional<Reachable> reached = Optional.empty();
+    private Optional<RouteTakes> takes = Optional.empty();
 
     public Examination(Plan plan, Horizon horizon) {
         this.plan = plan;
@@ -39,6 +41,13 @@ public final class Examination {
     public Reachable reached() {
         Reachable all = reached.orElseGet(() -> Reachable.of(paths()));
         reached = Optional.of(all);
+        return all;
+    }
+
+    /// Which routes take any call.
+    public RouteTakes takes() {
+        RouteTakes all = takes.orElseGet(() -> RouteTakes.of(paths()));
+        takes = Optional.of(all);
         return all;
     }
 

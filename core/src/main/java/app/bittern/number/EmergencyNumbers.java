@@ -2,34 +2,37 @@ package app.bittern.number;
 
 import com.google.i18n.phonenumbers.ShortNumberInfo;
 import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
-/// The emergency numbers of a country, as libphonenumber knows them.
+/// The emergency numbers of a country, as libphonenumber's data of short numbers has them.
 public final class EmergencyNumbers {
-    /// The numbers that emergency services have anywhere; which of them are a country's is asked.
-    private static final List<String> KNOWN = Stream.iterate(100, number -> number + 1)
-            .limit(900)
-            .map(String::valueOf)
-            .toList();
-
-    /// Numbers that are kept for all of a region: the European emergency number, and the two that phones know
-    /// everywhere.
-    private static final List<String> USUAL = List.of("112", "911", "999", "000", "111");
+    private static final Map<String, List<String>> KNOWN = new ConcurrentHashMap<>();
 
     private EmergencyNumbers() {}
 
-    /// The numbers that people in a country dial for help.
+    /// All numbers that people in a country dial for help, ascending; none for a country that is not known.
+    ///
+    /// The data holds patterns, and no country's emergency numbers are longer than three digits; so every
+    /// number of two or three is asked for.
     ///
     /// @param country ISO 3166 code of two letters
     public static List<String> of(String country) {
+        return KNOWN.computeIfAbsent(country, EmergencyNumbers::asked);
+    }
+
+    private static List<String> asked(String country) {
         ShortNumberInfo info = ShortNumberInfo.getInstance();
-        List<String> usual = USUAL.stream()
+        return Stream.concat(numbers(2), numbers(3))
                 .filter(number -> info.isEmergencyNumber(number, country))
                 .toList();
-        return usual.isEmpty()
-                ? KNOWN.stream()
-                        .filter(number -> info.isEmergencyNumber(number, country))
-                        .toList()
-                : usual;
+    }
+
+    private static Stream<String> numbers(int digits) {
+        int all = digits == 2 ? 100 : 1000;
+        return IntStream.range(0, all).mapToObj(number -> String.format(Locale.ROOT, "%0" + digits + "d", number));
     }
 }

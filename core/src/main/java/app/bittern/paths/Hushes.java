@@ -24,14 +24,18 @@ import app.bittern.plan.Queue;
 import app.bittern.plan.Ref;
 import app.bittern.plan.Route;
 import java.util.List;
+import java.util.Optional;
 
 /// How long an object leaves a caller without a word, music or ringing, on each way out of it.
 public final class Hushes {
     private final Plan plan;
     private final StateGraph graph;
+    private final Optional<Boolean> route;
 
-    Hushes(StateGraph graph) {
+    /// @param route whether the music that the route lets callers hear sounds; absent where it has none
+    Hushes(StateGraph graph, Optional<Boolean> route) {
         this.graph = graph;
+        this.route = route;
         this.plan = graph.plan();
     }
 
@@ -70,8 +74,8 @@ public final class Hushes {
         return way.causes().getFirst() instanceof Cause.Dialled(String extension) ? extension.length() - 1 : 0;
     }
 
-    private static Hush rung(Way way) {
-        return way.latest() > 0 ? Hush.SOUND : Hush.silent(0);
+    private Hush rung(Way way) {
+        return way.latest() > 0 && route.orElse(true) ? Hush.SOUND : Hush.silent(way.latest());
     }
 
     /// Prompts, and then a wait in silence.
@@ -91,7 +95,7 @@ public final class Hushes {
         if (way.latest() == 0) {
             return Hush.silent(0);
         }
-        if (sounds(plan, queue)) {
+        if (sounds(plan, queue, route.orElse(false))) {
             return Hush.SOUND;
         }
         int joining = queue.onJoining().map(said -> length(said, language)).orElse(0);
@@ -102,12 +106,9 @@ public final class Hushes {
                 : Hush.silent(way.latest());
     }
 
-    /// Whether something is heard all the time in a queue: music with tracks.
-    private static boolean sounds(Plan plan, Queue queue) {
-        return queue.hears()
-                .flatMap(ref -> plan.find(ref, Music.class))
-                .filter(music -> !music.tracks().isEmpty())
-                .isPresent();
+    /// Whether something is heard all the time in a queue: its own music, or where it has none the route's.
+    private static boolean sounds(Plan plan, Queue queue, boolean byRoute) {
+        return queue.hears().map(music -> Music.sounds(plan, music)).orElse(byRoute);
     }
 
     private record Gaps(boolean some, int first, int longest) {}
@@ -136,8 +137,10 @@ public final class Hushes {
     }
 
     /// The longest silence in a queue, in seconds; 0 where music is heard.
-    public static int inQueue(Plan plan, Queue queue) {
-        return sounds(plan, queue)
+    ///
+    /// @param byRoute whether callers come by routes that let them hear music
+    public static int inQueue(Plan plan, Queue queue, boolean byRoute) {
+        return sounds(plan, queue, byRoute)
                 ? 0
                 : gaps(plan, queue, plan.site().defaultLanguage()).longest();
     }

@@ -12,6 +12,7 @@ import app.bittern.number.E164;
 import app.bittern.plan.Branch;
 import app.bittern.plan.Hours;
 import app.bittern.plan.Kind;
+import app.bittern.plan.Music;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Ref;
 import app.bittern.plan.Route;
@@ -25,6 +26,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalLong;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /// The paths of calls to one number: how many, how they end, and when.
 public final class NumberPaths {
@@ -34,6 +36,7 @@ public final class NumberPaths {
     private final List<Start> starts;
     private final CallSet unmatched;
     private final Tallies tallies;
+    private final Optional<Long> quiet;
     private final List<Hours> hours;
 
     /// A route that takes some of the calls.
@@ -60,7 +63,22 @@ public final class NumberPaths {
         this.starts = List.copyOf(starts);
         this.unmatched = unmatched;
         this.tallies = new Tallies(paths.graph(), starts);
+        this.quiet = byMusic(paths);
         this.hours = asked();
+    }
+
+    /// The longest silence where routes let callers hear music, by what they let them hear; absent where none
+    /// does.
+    private Optional<Long> byMusic(Paths paths) {
+        Map<Optional<Boolean>, List<Start>> byMusic = starts.stream()
+                .collect(Collectors.groupingBy(
+                        start -> start.route().dress().hears().map(music -> Music.sounds(paths.plan(), music))));
+        return byMusic.keySet().stream().allMatch(Optional::isEmpty)
+                ? Optional.empty()
+                : byMusic.entrySet().stream()
+                        .map(some ->
+                                new Tallies(paths.graph(), some.getValue(), node -> true, some.getKey()).longestQuiet())
+                        .max(Long::compare);
     }
 
     public E164 called() {
@@ -120,9 +138,10 @@ public final class NumberPaths {
         return tallies.ways();
     }
 
-    /// The longest that a caller hears neither words nor music nor ringing, in seconds; none where that has no bound.
+    /// The longest that a caller hears neither words nor music nor ringing, in seconds; none where that has
+    /// no bound.
     public OptionalLong longestQuiet() {
-        long longest = tallies.longestQuiet();
+        long longest = quiet.orElseGet(tallies::longestQuiet);
         return longest == Span.UNBOUNDED ? OptionalLong.empty() : OptionalLong.of(longest);
     }
 

@@ -15,6 +15,7 @@ import app.bittern.number.E164;
 import app.bittern.plan.InboundNumber;
 import app.bittern.plan.Pointer;
 import app.bittern.plan.Ref;
+import app.bittern.plan.Route;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -31,9 +32,10 @@ import java.util.function.Predicate;
 
 /// What calls to any inbound number of a plan can come to, with a shortest way there that some call takes.
 ///
-/// One search in breadth over the state graph, from all numbers at once; a state is gone on from for those calls that
-/// have not come there before. Cost: states × ways × the sets of calls that part on the way. Which numbers come to an
-/// object, when and after how long is found by going on from these alone ([#numbers(Ref)]).
+/// One search in breadth over the state graph, from all numbers at once; a state is gone on from for those
+/// calls that have not come there before. Cost: states × ways × the sets of calls that part on the way. Which
+/// numbers come to an object, when and after how long is found by going on from these alone
+/// ([#numbers(Ref)]).
 public final class Reachable {
     private final Paths paths;
     private final StateGraph graph;
@@ -46,7 +48,7 @@ public final class Reachable {
     /// How some calls first came to a state.
     private record Came(int state, CallSet calls, Optional<Came> from, Optional<Way> by, E164 number) {}
 
-    private Reachable(Paths paths) {
+    private Reachable(Paths paths, Predicate<Route> by) {
         this.paths = paths;
         this.graph = paths.graph();
         this.come = new CallSet[graph.size()];
@@ -57,7 +59,10 @@ public final class Reachable {
         Deque<Came> work = new ArrayDeque<>();
         for (InboundNumber number : paths.plan().all(InboundNumber.class).toList()) {
             for (Beginnings.Taken taken : Beginnings.of(graph, number.called()).taken()) {
-                work.add(new Came(taken.state(), taken.calls(), Optional.empty(), Optional.empty(), number.called()));
+                if (by.test(taken.route())) {
+                    work.add(new Came(
+                            taken.state(), taken.calls(), Optional.empty(), Optional.empty(), number.called()));
+                }
             }
         }
         while (!work.isEmpty()) {
@@ -90,7 +95,12 @@ public final class Reachable {
 
     /// What is reached in a plan.
     public static Reachable of(Paths paths) {
-        return new Reachable(paths);
+        return new Reachable(paths, route -> true);
+    }
+
+    /// What calls that some routes take come to.
+    public static Reachable of(Paths paths, Predicate<Route> by) {
+        return new Reachable(paths, by);
     }
 
     /// A way out of an object that some call takes.
@@ -262,7 +272,8 @@ public final class Reachable {
         return tallied(ref, tallies -> tallies.leaving(ref, asked));
     }
 
-    /// Which numbers leave an object by what a place in it decides, when and after how long; in order of the plan.
+    /// Which numbers leave an object by what a place in it decides, when and after how long; in order of the
+    /// plan.
     public List<ByNumber> numbers(Ref ref, List<Exit> exits, Pointer place) {
         Set<Cause> causes = new HashSet<>();
         exits.forEach(exit -> exit.causes().stream()
@@ -276,7 +287,7 @@ public final class Reachable {
         List<ByNumber> found = new ArrayList<>();
         for (NumberPaths number : numbers) {
             if (number.starts().stream().anyMatch(start -> leading.contains(start.node()))) {
-                tallied.apply(new Tallies(graph, number.starts(), leading::contains))
+                tallied.apply(new Tallies(graph, number.starts(), leading::contains, Optional.empty()))
                         .ifPresent(tally -> found.add(
                                 new ByNumber(number.called(), paths.words().words(tally.calls()), tally.span())));
             }

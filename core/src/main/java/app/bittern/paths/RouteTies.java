@@ -87,23 +87,11 @@ public final class RouteTies {
         return Bench.of(found.number(), call.caller(), call.at()).turned(call.switches());
     }
 
-    /// The inbound numbers, and those that routes name at the ends of what they take.
+    /// The inbound numbers, as they are the ones that people know, and one like each other that can be called.
     private static Set<E164> numbers(Plan plan) {
         Set<E164> numbers = new LinkedHashSet<>();
         plan.all(InboundNumber.class).forEach(number -> numbers.add(number.called()));
-        plan.all(Route.class).forEach(route -> {
-            switch (route.called()) {
-                case Route.Called.Exact(E164 number) -> numbers.add(number);
-                case Route.Called.Range(E164 from, E164 to) -> {
-                    numbers.add(from);
-                    numbers.add(to);
-                }
-                case Route.Called.Prefix(String digits) ->
-                    E164.parse((digits + "0".repeat(13)).substring(0, Math.max(13, digits.length())))
-                            .ifPresent(numbers::add);
-                case Route.Called.Any any -> numbers.add(new E164("+447700900999"));
-            }
-        });
+        numbers.addAll(plan.routes().samples());
         return numbers;
     }
 }

@@ -22,8 +22,8 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
 
-/// One pass from the starts of a number over all that follows: how many ways lead to each node, when, and for which
-/// calls. Cost: nodes and legs of the number.
+/// One pass from the starts of a number over all that follows: how many ways lead to each node, when, and for
+/// which calls. Cost: nodes and legs of the number.
 final class Tallies {
     /// What comes to a place.
     ///
@@ -36,8 +36,8 @@ final class Tallies {
         }
     }
 
-    /// When some of the calls come to a node, as far as it matters from there on. Calls that have come through a tangle
-    /// under conditions may come at other times than others.
+    /// When some of the calls come to a node, as far as it matters from there on. Calls that have come
+    /// through a tangle under conditions may come at other times than others.
     private record Piece(CallSet calls, Span span) {}
 
     private static final int MOST_PIECES = 64;
@@ -69,13 +69,18 @@ final class Tallies {
     private record Left(int from, Way way, Tally tally) {}
 
     Tallies(StateGraph graph, List<NumberPaths.Start> starts) {
-        this(graph, starts, node -> true);
+        this(graph, starts, node -> true, Optional.empty());
     }
 
     /// @param through which nodes are gone through
-    Tallies(StateGraph graph, List<NumberPaths.Start> starts, Predicate<PathGraph.Node> through) {
+    /// @param music   whether the music of the routes sounds; absent where they have none
+    Tallies(
+            StateGraph graph,
+            List<NumberPaths.Start> starts,
+            Predicate<PathGraph.Node> through,
+            Optional<Boolean> music) {
         this.graph = graph;
-        this.hushes = new Hushes(graph);
+        this.hushes = new Hushes(graph, music);
         this.through = through;
         for (NumberPaths.Start start : starts) {
             if (through.test(start.node())) {

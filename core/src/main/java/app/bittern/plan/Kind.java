@@ -105,6 +105,41 @@ public enum Kind {
         return title;
     }
 
+    /// The trade's name for several: `ring groups`.
+    public String several() {
+        return switch (this) {
+            case SWITCH -> "switches";
+            case BRANCH -> "branches";
+            case MAILBOX -> "mailboxes";
+            case CLASS_OF_SERVICE -> "classes of service";
+            case AGENT_NOTE -> "notes for agents";
+            case HOURS, MUSIC, TRAFFIC, RECIPIENTS -> title;
+            case SITE,
+                    TRUNK,
+                    NUMBER,
+                    ROUTE,
+                    ANNOUNCEMENT,
+                    MENU,
+                    ASK,
+                    RING_GROUP,
+                    HUNT_GROUP,
+                    QUEUE,
+                    EXTENSION,
+                    CHAIN,
+                    PROMPT,
+                    CONTACT,
+                    OUTBOUND,
+                    PAGE,
+                    CODE,
+                    ALARM,
+                    TRAP_TARGET,
+                    PAUSE_REASON,
+                    CALL_RESULT,
+                    TEST_CALL,
+                    ACCEPTED -> title + "s";
+        };
+    }
+
     /// Whether a call can be sent to an object of this kind.
     public boolean routable() {
         return routable;

@@ -9,6 +9,13 @@ public record Music(String key, Optional<String> name, Optional<String> note, Li
         tracks = List.copyOf(tracks);
     }
 
+    /// Whether something is heard: music without tracks, or that is not there, is silence.
+    public static boolean sounds(Plan plan, Ref music) {
+        return plan.find(music, Music.class)
+                .filter(one -> !one.tracks().isEmpty())
+                .isPresent();
+    }
+
     @Override
     public Ref ref() {
         return new Ref(Kind.MUSIC, key);

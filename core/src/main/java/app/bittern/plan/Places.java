@@ -10,9 +10,9 @@ import java.util.function.Function;
 
 /// Goes over the places of an object, each declared once by the object itself ([PlanObject#over]).
 ///
-/// The object shows every place with its address, what it is for and what it takes, and is made anew of what it is
-/// given
-/// back. So reading the slots, putting something in one, renaming and taking out are one pass with another hand.
+/// The object shows every place with its address, what it is for and what it takes, and is made anew of what
+/// it is given back. So reading the slots, putting something in one, renaming and taking out are one pass
+/// with another hand.
 public final class Places {
     /// What is done at each place.
     interface Hand {
@@ -22,6 +22,11 @@ public final class Places {
         /// The key of the object afterwards.
         default String key(String key) {
             return key;
+        }
+
+        /// An object that is spoken of afterwards.
+        default Ref mention(Ref mentioned) {
+            return mentioned;
         }
     }
 
@@ -45,6 +50,11 @@ public final class Places {
     /// The object's own key.
     String key(String key) {
         return hand.key(key);
+    }
+
+    /// An object that is only spoken of: it is renamed with the object, and nothing depends on its being there.
+    Ref mention(Ref mentioned) {
+        return hand.mention(mentioned);
     }
 
     private Optional<Filling> place(

@@ -20,6 +20,7 @@ public final class Plan {
     private final Site site;
     private volatile Map<Ref, List<Use>> uses = Map.of();
     private volatile Optional<DialledNumbers> dialled = Optional.empty();
+    private volatile Optional<RouteIndex> routes = Optional.empty();
 
     private Plan(Map<Ref, PlanObject> objects) {
         this.objects = Collections.unmodifiableMap(objects);
@@ -159,6 +160,16 @@ public final class Plan {
         if (known.isEmpty()) {
             known = Optional.of(DialledNumbers.of(this));
             dialled = known;
+        }
+        return known.get();
+    }
+
+    /// The routes by the numbers that they are for; gathered when first asked for.
+    public RouteIndex routes() {
+        Optional<RouteIndex> known = routes;
+        if (known.isEmpty()) {
+            known = Optional.of(RouteIndex.of(this));
+            routes = known;
         }
         return known.get();
     }

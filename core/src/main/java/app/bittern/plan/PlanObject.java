@@ -25,9 +25,9 @@ public sealed interface PlanObject
         return Optional.empty();
     }
 
-    /// Shows each place in which another object is named or could be, in the order of the fields, and is made anew of
-    /// what it is given back for them. Each place is declared here alone: what it is for, what it takes, how it is
-    /// read and how it is replaced.
+    /// Shows each place in which another object is named or could be, in the order of the fields, and is made
+    /// anew of what it is given back for them. Each place is declared here alone: what it is for, what it
+    /// takes, how it is read and how it is replaced.
     PlanObject over(Places places);
 
     /// The places in which another object is named or could be, in the order of the fields.
@@ -45,14 +45,16 @@ public sealed interface PlanObject
         return slots().stream().filter(slot -> slot.at().equals(at)).findFirst();
     }
 
-    /// With something else in its slots; entries that are nothing without what is taken out are taken out with it.
+    /// With something else in its slots; entries that are nothing without what is taken out are taken out
+    /// with it.
     ///
     /// @param filling what stands in a slot afterwards
     default PlanObject filled(Function<Slot, Optional<Filling>> filling) {
         return over(Places.of(filling::apply));
     }
 
-    /// Under another key, with every slot that names one object naming another; its own key too, where it is that.
+    /// Under another key, with every slot that names one object naming another; its own key too, where it is
+    /// that.
     default PlanObject renamed(Ref old, Ref renamed) {
         boolean itself = ref().equals(old);
         return over(Places.of(new Places.Hand() {
@@ -64,6 +66,11 @@ public sealed interface PlanObject
             @Override
             public String key(String key) {
                 return itself ? renamed.key() : key;
+            }
+
+            @Override
+            public Ref mention(Ref mentioned) {
+                return mentioned.equals(old) ? renamed : mentioned;
             }
         }));
     }

@@ -7,8 +7,8 @@ import java.util.Optional;
 
 /// The address of a place inside an object, such as `/keys/3/to`.
 ///
-/// Source: RFC 6901, "JavaScript Object Notation (JSON) Pointer": each step is written behind a slash, with `~1` for a
-/// slash in it and `~0` for a tilde.
+/// Source: RFC 6901, "JavaScript Object Notation (JSON) Pointer": each step is written behind a slash, with
+/// `~1` for a slash in it and `~0` for a tilde.
 ///
 /// @param steps names of fields and positions in lists, from the object on; none for the object itself
 public record Pointer(List<String> steps) {
@@ -45,6 +45,13 @@ public record Pointer(List<String> steps) {
     public boolean within(Pointer other) {
         return steps.size() >= other.steps.size()
                 && steps.subList(0, other.steps.size()).equals(other.steps);
+    }
+
+    /// The same place at whichever position in its list.
+    public Pointer anywhere() {
+        return new Pointer(steps.stream()
+                .map(step -> step.matches("[0-9]{1,6}") ? "-" : step)
+                .toList());
     }
 
     /// Reads what [#toString()] writes.

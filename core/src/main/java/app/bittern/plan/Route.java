@@ -34,6 +34,24 @@ public record Route(
         /// @param from the first number in it
         /// @param to   the last number in it, of the same length
         record Range(E164 from, E164 to) implements Called {}
+
+        /// Whether it is for a number.
+        default boolean takes(E164 number) {
+            return switch (this) {
+                case Any any -> true;
+                case Exact(E164 exact) -> exact.equals(number);
+                case Prefix(String digits) -> number.text().startsWith(digits);
+                case Range(E164 from, E164 to) ->
+                    number.text().length() == from.text().length()
+                            && number.compareTo(from) >= 0
+                            && number.compareTo(to) <= 0;
+            };
+        }
+    }
+
+    /// Whether it takes every call to the numbers that it is for.
+    public boolean always() {
+        return caller instanceof From.Any && holdsWhile.isEmpty();
     }
 
     /// Which callers it takes.

@@ -20,8 +20,8 @@ import org.yaml.snakeyaml.nodes.Tag;
 
 /// Reads YAML, and JSON as its subset, into nodes with their places.
 ///
-/// Bounded: 32 million characters, 20,000 of them without a space, 40 levels, no aliases, so that a small file cannot
-/// become a large one.
+/// Bounded: 32 million characters, 20,000 of them without a space, 40 levels, no aliases, so that a small
+/// file cannot become a large one.
 final class YamlNodes {
     private static final int MOST_CHARACTERS = 32_000_000;
     private static final int DEEPEST = 40;
@@ -46,7 +46,11 @@ final class YamlNodes {
             org.yaml.snakeyaml.nodes.@org.jspecify.annotations.Nullable Node root =
                     new Yaml(new SafeConstructor(options)).compose(new StringReader(text));
             if (root == null) {
-                problems.add(new Node.Place(1, 1), "", "an empty file", "a plan file that begins with bittern: 1");
+                problems.add(
+                        new Node.Place(1, 1),
+                        "",
+                        "an empty file",
+                        "a plan file that begins with bittern: " + PlanFile.VERSION);
                 return Optional.empty();
             }
             return Optional.of(new YamlNodes(problems).node(root, 0));

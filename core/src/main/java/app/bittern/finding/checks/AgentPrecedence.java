@@ -55,11 +55,13 @@ final class AgentPrecedence implements Check {
         });
         return shared.entrySet().stream()
                 .map(pair -> ABOUT.at(
-                        pair.getKey().getLast(),
-                        Pointer.of("precedence"),
-                        "Queues " + pair.getKey().getFirst().key() + " and "
-                                + pair.getKey().getLast().key() + " have the same precedence and share "
-                                + Says.some(pair.getValue()) + "."))
+                                pair.getKey().getLast(),
+                                Pointer.of("precedence"),
+                                "Queues " + pair.getKey().getFirst().key() + " and "
+                                        + pair.getKey().getLast().key() + " have the same precedence and share "
+                                        + Says.some(pair.getValue()) + ".")
+                        .alsoAt(List.of(pair.getKey().getFirst()))
+                        .of(pair.getKey().getFirst()))
                 .toList();
     }
 }

@@ -40,10 +40,11 @@ final class AlarmAddresses extends PerObject<Alarm> {
                 .count();
         return addresses > MOST
                 ? Stream.of(ABOUT.at(
-                        alarm.ref(),
-                        Pointer.of("email"),
-                        Says.the(alarm) + " writes to " + addresses
-                                + " single addresses; a list is kept up more easily."))
+                                alarm.ref(),
+                                Pointer.of("email"),
+                                Says.the(alarm) + " writes to " + addresses
+                                        + " single addresses; a list is kept up more easily.")
+                        .of(addresses))
                 : Stream.empty();
     }
 }

@@ -4,10 +4,15 @@ import app.bittern.finding.About;
 import app.bittern.finding.Examination;
 import app.bittern.finding.Finding;
 import app.bittern.finding.Severity;
+import app.bittern.hours.TimeClasses;
 import app.bittern.plan.Alarm;
 import app.bittern.plan.Code;
+import app.bittern.plan.Hours;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Pointer;
+import app.bittern.plan.Ref;
+import app.bittern.plan.Route;
+import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 
@@ -17,7 +22,7 @@ final class AlarmNever extends PerObject<Alarm> {
             "alarm-never",
             "Alarm that is never set off",
             Severity.WARNING,
-            "An alarm that nothing sets off.",
+            "An alarm that nothing sets off: what it listens to never happens.",
             "It cannot help anybody. Say what sets it off.");
 
     AlarmNever() {
@@ -27,18 +32,66 @@ final class AlarmNever extends PerObject<Alarm> {
     @Override
     Stream<Finding> look(Alarm alarm, Examination examination) {
         Plan plan = examination.plan();
-        return never(plan, alarm);
-    }
-
-    private static Stream<Finding> never(Plan plan, Alarm alarm) {
+        if (alarm.holdsWhile().filter(limit -> never(examination, limit)).isPresent()) {
+            Route.While limit = alarm.holdsWhile().get();
+            return Stream.of(ABOUT.at(
+                            alarm.ref(),
+                            Pointer.of("while"),
+                            Says.the(alarm) + " is set off only while Hours " + plan.title(limit.hours()) + " are "
+                                    + limit.state() + ", which they never are in the coming year.")
+                    .of(limit.hours(), limit.state()));
+        }
         boolean byCode = plan.all(Code.class)
                 .anyMatch(code -> code.does().flatMap(Code.Does::target).equals(Optional.of(alarm.ref())));
-        boolean listens = alarm.on()
-                .filter(on -> on instanceof Alarm.On.Equipment
-                        || alarm.listensTo().flatMap(plan::find).isPresent())
-                .isPresent();
-        return byCode || listens
+        return byCode
                 ? Stream.empty()
-                : Stream.of(ABOUT.at(alarm.ref(), Pointer.of("on"), Says.the(alarm) + " is set off by nothing."));
+                : why(alarm, examination)
+                        .map(why -> ABOUT.at(
+                                        alarm.ref(),
+                                        Pointer.of("on"),
+                                        Says.the(alarm) + " is set off by nothing" + why + ".")
+                                .of(alarm.listensTo().stream().toArray()))
+                        .stream();
+    }
+
+    /// Why what an alarm listens to never sets it off; empty where it can.
+    private static Optional<String> why(Alarm alarm, Examination examination) {
+        Plan plan = examination.plan();
+        if (alarm.on().isEmpty()) {
+            return Optional.of("");
+        }
+        return switch (alarm.on().get()) {
+            case Alarm.On.Equipment equipment -> Optional.empty();
+            case Alarm.On.Called(Ref ref) ->
+                plan.find(ref, Route.class)
+                        .map(route -> !route.enabled()
+                                ? Optional.of(": Route " + route.title() + " is not enabled")
+                                : examination.takes().routes().contains(ref)
+                                        ? Optional.<String>empty()
+                                        : Optional.of(": Route " + route.title() + " takes no call"))
+                        .orElse(Optional.of(""));
+            case Alarm.On.ByCode(Ref ref) ->
+                plan.find(ref, Code.class)
+                        .map(code -> code.does()
+                                .map(does -> ": Code " + code.title() + " does something else (" + does + ")"))
+                        .orElse(Optional.of(""));
+            case Alarm.On.Dialled(Ref ref) -> missing(plan, ref);
+            case Alarm.On.OfQueue queue -> missing(plan, queue.queue());
+        };
+    }
+
+    private static Optional<String> missing(Plan plan, Ref ref) {
+        return plan.find(ref).isPresent() ? Optional.empty() : Optional.of("");
+    }
+
+    /// Whether hours have a state and are never in it.
+    private static boolean never(Examination examination, Route.While limit) {
+        return examination
+                .plan()
+                .find(limit.hours(), Hours.class)
+                .filter(hours -> hours.calendar().names().contains(limit.state()))
+                .filter(hours -> TimeClasses.of(List.of(hours.calendar()), examination.horizon()).stream()
+                        .noneMatch(time -> time.states().contains(limit.state())))
+                .isPresent();
     }
 }

@@ -1,53 +1,176 @@
 package app.bittern.finding.checks;
 
+import app.bittern.call.Condition;
 import app.bittern.finding.About;
+import app.bittern.finding.Check;
 import app.bittern.finding.Examination;
 import app.bittern.finding.Finding;
 import app.bittern.finding.Severity;
+import app.bittern.hours.TimeClasses;
+import app.bittern.paths.Reachable;
 import app.bittern.plan.Branch;
+import app.bittern.plan.Contact;
+import app.bittern.plan.Hours;
+import app.bittern.plan.Menu;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Pointer;
+import app.bittern.plan.Ref;
+import app.bittern.plan.Route;
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.stream.Stream;
+import java.util.Optional;
+import java.util.Set;
 
 /// A case of a branch for something that is never so.
-final class CaseNever extends PerObject<Branch> {
+final class CaseNever implements Check {
     private static final About ABOUT = new About(
             "case-never",
             "Case never possible",
             Severity.WARNING,
-            "A case of a branch for something that is never so.",
-            "What stands in the case never happens; often its name is misspelt. Rename it, or take it away.");
+            "A case of a branch for something that is never so, or that no call comes to.",
+            "What stands in the case never happens; often its name is misspelt. Rename it, move it up, or take it away.");
 
-    CaseNever() {
-        super(ABOUT, Branch.class);
+    private static final String OTHERWISE = "else";
+
+    @Override
+    public About about() {
+        return ABOUT;
     }
 
     @Override
-    Stream<Finding> look(Branch branch, Examination examination) {
-        Plan plan = examination.plan();
-        return never(plan, branch);
+    public List<Finding> examine(Examination examination) {
+        Set<Ref> inside = Inside.of(examination.plan());
+        return examination
+                .plan()
+                .all(Branch.class)
+                .filter(branch -> branch.by()
+                        .target()
+                        .map(ref -> examination.plan().find(ref).isPresent())
+                        .orElse(true))
+                .flatMap(branch -> never(examination, branch, inside.contains(branch.ref())).stream())
+                .toList();
     }
 
-    private static Stream<Finding> never(Plan plan, Branch branch) {
+    /// @param inside whether a phone in the site can come to it, of which no path tells yet
+    private static List<Finding> never(Examination examination, Branch branch, boolean inside) {
+        Plan plan = examination.plan();
         List<String> possible = Cases.possible(plan, branch);
-        boolean known =
-                branch.by().target().map(ref -> plan.find(ref).isPresent()).orElse(true);
-        if (possible.isEmpty() || !known) {
-            return Stream.empty();
+        List<Finding> findings = new ArrayList<>();
+        Set<String> told = new LinkedHashSet<>(neverHolding(examination, branch));
+        for (String state : branch.cases().keySet()) {
+            Optional<String> why =
+                    impossible(plan, branch, possible, state).or(() -> takenBefore(examination, branch, state));
+            if (told.contains(state)) {
+                continue;
+            }
+            why.ifPresent(reason -> {
+                told.add(state);
+                findings.add(ABOUT.at(
+                                branch.ref(),
+                                Pointer.of("cases", state),
+                                Says.the(branch) + " has a case " + state + ", " + reason + ".")
+                        .of(state));
+            });
         }
-        Stream<String> cases = branch.cases().keySet().stream().filter(state -> !possible.contains(state));
-        boolean allSet = possible.stream().allMatch(branch.cases()::containsKey);
-        Stream<String> otherwise = allSet && branch.otherwise().isPresent() ? Stream.of("else") : Stream.empty();
-        return Stream.concat(
-                cases.map(state -> ABOUT.at(
-                        branch.ref(),
-                        Pointer.of("cases", state),
-                        Says.the(branch) + " has a case " + state + ", which "
-                                + branch.by().text() + " never is; it is " + String.join(", ", possible) + ".")),
-                otherwise.map(state -> ABOUT.at(
-                        branch.ref(),
-                        Pointer.of("else"),
-                        Says.the(branch) + " has a case for everything, so its else never happens.")));
+        boolean allSet = !possible.isEmpty() && possible.stream().allMatch(branch.cases()::containsKey);
+        if (allSet && branch.otherwise().isPresent()) {
+            told.add(OTHERWISE);
+            findings.add(ABOUT.at(
+                    branch.ref(),
+                    Pointer.of(OTHERWISE),
+                    Says.the(branch) + " has a case for everything, so its else never happens."));
+        }
+        if (!inside && examination.reached().comesTo(branch.ref())) {
+            findings.addAll(keptAway(examination, branch, told));
+        }
+        return findings;
+    }
+
+    /// The states of hours of which another finding says that they never hold.
+    private static Set<String> neverHolding(Examination examination, Branch branch) {
+        Set<String> never = new LinkedHashSet<>();
+        if (branch.by() instanceof Branch.By.OfHours(Ref ref)) {
+            examination.plan().find(ref, Hours.class).ifPresent(hours -> {
+                never.addAll(hours.calendar().names());
+                TimeClasses.of(List.of(hours.calendar()), examination.horizon())
+                        .forEach(time -> time.states().forEach(never::remove));
+            });
+        }
+        return never;
+    }
+
+    /// Why what a case is for can never be.
+    private static Optional<String> impossible(Plan plan, Branch branch, List<String> possible, String state) {
+        if (!possible.isEmpty()) {
+            return possible.contains(state)
+                    ? Optional.empty()
+                    : Optional.of("which " + branch.by().text() + " never is; it is " + String.join(", ", possible));
+        }
+        if (!state.startsWith("tag ")) {
+            return Optional.empty();
+        }
+        String tag = state.substring(4);
+        boolean carried =
+                plan.all(Contact.class).anyMatch(contact -> contact.tags().contains(tag));
+        boolean set = branch.by() instanceof Branch.By.OfCaller
+                && plan.all(Menu.class)
+                        .flatMap(menu -> menu.keys().values().stream())
+                        .anyMatch(key -> key.tags().contains(tag));
+        return carried || set ? Optional.empty() : Optional.of("and nobody has the tag " + tag);
+    }
+
+    /// Why a case for callers has none left to it by the cases before.
+    private static Optional<String> takenBefore(Examination examination, Branch branch, String state) {
+        Optional<Route.From> callers =
+                branch.by() instanceof Branch.By.OfCaller ? Branch.callers(state) : Optional.empty();
+        boolean setByMenu = state.startsWith("tag ")
+                && examination
+                        .plan()
+                        .all(Menu.class)
+                        .flatMap(menu -> menu.keys().values().stream())
+                        .anyMatch(key -> key.tags().contains(state.substring(4)));
+        if (callers.isEmpty() || setByMenu) {
+            return Optional.empty();
+        }
+        List<Route.From> before = branch.cases().keySet().stream()
+                .takeWhile(one -> !one.equals(state))
+                .flatMap(one -> Branch.callers(one).stream())
+                .toList();
+        return examination
+                        .paths()
+                        .graph()
+                        .calls(new Condition.CallerIs(before, callers))
+                        .isEmpty()
+                ? Optional.of("and the cases before it take all of its callers")
+                : Optional.empty();
+    }
+
+    /// Cases that could be, and that no call comes to because of what stands before the branch.
+    private static List<Finding> keptAway(Examination examination, Branch branch, Set<String> told) {
+        Reachable reached = examination.reached();
+        List<Reachable.Exit> exits = reached.exits(branch.ref());
+        List<Finding> findings = new ArrayList<>();
+        for (String state : branch.cases().keySet()) {
+            Pointer at = Pointer.of("cases", state);
+            if (!told.contains(state) && exits.stream().noneMatch(exit -> reached.decidedAt(exit, at))) {
+                findings.add(ABOUT.at(
+                                branch.ref(),
+                                at,
+                                Says.the(branch) + " has a case " + state
+                                        + ", and no such call comes here: what leads here lets none through.")
+                        .of(state));
+            }
+        }
+        Pointer otherwise = Pointer.of(OTHERWISE);
+        if (branch.otherwise().isPresent()
+                && !told.contains(OTHERWISE)
+                && exits.stream().noneMatch(exit -> reached.decidedAt(exit, otherwise))) {
+            findings.add(ABOUT.at(
+                    branch.ref(),
+                    otherwise,
+                    Says.the(branch) + " has an else, and every call that comes here is in a case before."));
+        }
+        return findings;
     }
 }

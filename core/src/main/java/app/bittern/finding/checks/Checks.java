@@ -2,6 +2,7 @@ package app.bittern.finding.checks;
 
 import app.bittern.finding.Check;
 import java.util.List;
+import java.util.Optional;
 
 /// The list of checks, in the order in which their findings are read; a new one is a line here.
 public final class Checks {
@@ -10,29 +11,36 @@ public final class Checks {
             new Endless(),
             new Round(),
             new Lost(),
+            new CutOff(),
             new Unmatched(),
             new NoRouteForAnything(),
             new RouteNever(),
             new RouteTied(),
             new NumberBegins(),
+            new DeliveredAlike(),
             new NumberBlock(),
+            new NumberDue(),
             new MenuKeyExtension(),
             new MenuTrap(),
             new MenuGiveUp(),
             new MenuLong(),
             new MenuKeySaid(),
+            new MenuKeyUnsaid(),
             new HoursNever(),
             new HoursGap(),
             new HoursNoHoliday(),
             new CaseNever(),
             new PromptLanguage(),
             new PromptUnused(),
+            new Unused(),
             new PromptEmpty(),
             new RingShort(),
             new RingLong(),
+            new RingNever(),
             new GroupEmpty(),
             new GroupTwice(),
             new KeyToTake(),
+            new PageEmpty(),
             new GroupWantsQueue(),
             new QueueWantsGroup(),
             new QueueUnstaffed(),
@@ -42,6 +50,9 @@ public final class Checks {
             new QueueOverlap(),
             new QueuePosition(),
             new AgentPrecedence(),
+            new AgentTwice(),
+            new AgentLogin(),
+            new AgentAway(),
             new WrongMailbox(),
             new MailboxUnattended(),
             new MailboxSmall(),
@@ -53,6 +64,7 @@ public final class Checks {
             new EmergencyRoute(),
             new EmergencyAlarm(),
             new EmergencyBarred(),
+            new CallerIdForeign(),
             new AlarmRecipients(),
             new AlarmAddresses(),
             new AlarmTarget(),
@@ -63,4 +75,9 @@ public final class Checks {
             new NotReached());
 
     private Checks() {}
+
+    /// The code most like one that no check has.
+    public static Optional<String> nearest(String code) {
+        return Nearest.of(code, ALL.stream().map(Check::code));
+    }
 }

@@ -29,7 +29,8 @@ final class EmergencyAlarm extends PerObject<Outbound> {
         return outbound.category().equals("emergency")
                         && plan.all(Alarm.class)
                                 .noneMatch(alarm -> alarm.listensTo().equals(Optional.of(outbound.ref())))
-                ? Stream.of(ABOUT.at(outbound.ref(), Says.the(outbound) + " sets off no alarm."))
+                ? Stream.of(ABOUT.at(outbound.ref(), Says.the(outbound) + " sets off no alarm.")
+                        .together("set off no alarm"))
                 : Stream.empty();
     }
 }

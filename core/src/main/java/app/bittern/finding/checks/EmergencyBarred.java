@@ -2,12 +2,14 @@ package app.bittern.finding.checks;
 
 import app.bittern.edit.PlanEdit;
 import app.bittern.finding.About;
+import app.bittern.finding.Check;
 import app.bittern.finding.Examination;
 import app.bittern.finding.Finding;
 import app.bittern.finding.Fix;
 import app.bittern.finding.Severity;
 import app.bittern.plan.ClassOfService;
 import app.bittern.plan.Extension;
+import app.bittern.plan.Outbound;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Pointer;
 import java.util.ArrayList;
@@ -15,23 +17,42 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 
-/// An extension whose service does not allow emergency numbers.
-final class EmergencyBarred extends PerObject<ClassOfService> {
+/// An extension that may not dial emergency numbers.
+final class EmergencyBarred implements Check {
     private static final About ABOUT = new About(
             "emergency-barred",
             "Extension that may not dial for help",
             Severity.BLOCKING,
-            "An extension whose class of service does not allow emergency numbers.",
-            "Somebody at that phone cannot call for help. Allow the category emergency.");
+            "An extension whose class of service does not allow emergency numbers, or that has none.",
+            "Somebody at that phone cannot call for help. Give it a class of service that allows the category emergency.");
 
-    EmergencyBarred() {
-        super(ABOUT, ClassOfService.class);
+    @Override
+    public About about() {
+        return ABOUT;
     }
 
     @Override
-    Stream<Finding> look(ClassOfService service, Examination examination) {
+    public List<Finding> examine(Examination examination) {
         Plan plan = examination.plan();
-        return barred(plan, service);
+        return Stream.concat(
+                        plan.all(ClassOfService.class).flatMap(service -> barred(plan, service)),
+                        plan.all(Outbound.class).anyMatch(one -> one.category().equals("emergency"))
+                                ? plan.all(Extension.class).flatMap(extension -> without(plan, extension))
+                                : Stream.empty())
+                .toList();
+    }
+
+    private static Stream<Finding> without(Plan plan, Extension extension) {
+        return extension
+                        .classOfService()
+                        .flatMap(ref -> plan.find(ref, ClassOfService.class))
+                        .isPresent()
+                ? Stream.empty()
+                : Stream.of(ABOUT.at(
+                                extension.ref(),
+                                Pointer.of("classOfService"),
+                                Says.the(extension) + " has no class of service, and may not dial emergency numbers.")
+                        .together("have no class of service, and may not dial emergency numbers"));
     }
 
     private static Stream<Finding> barred(Plan plan, ClassOfService service) {
@@ -46,8 +67,10 @@ final class EmergencyBarred extends PerObject<ClassOfService> {
                 : Stream.of(ABOUT.at(
                                 service.ref(),
                                 Pointer.of("may"),
-                                Says.the(service) + " does not allow emergency numbers, and extensions "
-                                        + Says.some(people) + " have it.")
+                                Says.the(service) + " does not allow emergency numbers, and "
+                                        + (people.size() == 1
+                                                ? "extension " + people.getFirst() + " has it."
+                                                : "extensions " + Says.some(people) + " have it."))
                         .mendedBy(List.of(new Fix(
                                 "Allow emergency numbers",
                                 new PlanEdit.Put(

@@ -27,17 +27,29 @@ import java.util.Set;
 
 /// The calls an hour that are expected in an object at the busiest, as far as the plan's traffic tells.
 ///
-/// Calls of a number count in an object where its route leads there at once or by branches and announcements; of the
-/// calls that come to a menu, the share that presses a key goes on with it. What forks otherwise is not followed.
+/// Calls of a number count in an object where its route leads there at once or by branches and announcements;
+/// of the calls that come to a menu, the share that presses a key goes on with it. What forks otherwise is
+/// not followed.
 final class Expected {
     private final Plan plan;
     private final Map<Ref, Double> calls = new LinkedHashMap<>();
+    private final Map<E164, Double> outside = new LinkedHashMap<>();
 
     private Expected(Plan plan) {
         this.plan = plan;
     }
 
+    /// The calls to each object.
     static Map<Ref, Double> callsPerHour(Plan plan) {
+        return of(plan).calls;
+    }
+
+    /// The calls that go out again to each outside number.
+    static Map<E164, Double> outside(Plan plan) {
+        return of(plan).outside;
+    }
+
+    private static Expected of(Plan plan) {
         Expected expected = new Expected(plan);
         plan.all(Traffic.class)
                 .findFirst()
@@ -51,11 +63,15 @@ final class Expected {
                                     expected.follow(traffic, to, rates.busiest().doubleValue(), here, new HashSet<>()));
                     here.forEach((ref, rate) -> expected.calls.merge(ref, rate, Double::sum));
                 }));
-        return expected.calls;
+        return expected;
     }
 
-    /// Goes on to where calls may be at the busiest: of several cases each counts in full, as any may hold then.
+    /// Goes on to where calls may be at the busiest: of several cases each counts in full, as any may hold
+    /// then.
     private void follow(Traffic traffic, Destination to, double rate, Map<Ref, Double> here, Set<Ref> passed) {
+        if (to instanceof Destination.Outside(E164 number)) {
+            outside.merge(number, rate, Double::sum);
+        }
         Optional<PlanObject> object = to.target().filter(passed::add).flatMap(plan::find);
         if (object.isEmpty()) {
             return;
@@ -81,7 +97,10 @@ final class Expected {
             case Ask ask -> here.merge(ask.ref(), rate, Math::max);
             case Group group -> here.merge(group.ref(), rate, Math::max);
             case Queue queue -> here.merge(queue.ref(), rate, Math::max);
-            case Extension extension -> here.merge(extension.ref(), rate, Math::max);
+            case Extension extension -> {
+                here.merge(extension.ref(), rate, Math::max);
+                extension.forward().always().ifPresent(always -> follow(traffic, always, rate, here, passed));
+            }
             case Chain chain -> here.merge(chain.ref(), rate, Math::max);
             case Mailbox mailbox -> here.merge(mailbox.ref(), rate, Math::max);
             case Page page -> here.merge(page.ref(), rate, Math::max);

@@ -38,10 +38,13 @@ final class ForwardBarred extends PerObject<Extension> {
                         .flatMap(slot -> Outsides.from(plan, slot).stream()
                                 .filter(number -> !service.get().may().contains(Outsides.category(plan, number)))
                                 .map(number -> ABOUT.at(
-                                        extension.ref(),
-                                        slot.at(),
-                                        Says.the(extension) + " is forwarded to " + number.international() + " ("
-                                                + Outsides.category(plan, number) + "), which its class of service "
-                                                + service.get().title() + " does not allow.")));
+                                                extension.ref(),
+                                                slot.at(),
+                                                Says.the(extension) + " is forwarded to " + number.international()
+                                                        + " ("
+                                                        + Outsides.category(plan, number)
+                                                        + "), which its class of service "
+                                                        + service.get().title() + " does not allow.")
+                                        .of(number, service.get().ref())));
     }
 }

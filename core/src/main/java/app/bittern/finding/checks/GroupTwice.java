@@ -32,7 +32,8 @@ final class GroupTwice extends PerObject<Group> {
                 .map(Member::party)
                 .filter(party -> !met.add(party))
                 .distinct()
-                .map(party ->
-                        ABOUT.at(group.ref(), Pointer.of("members"), Says.the(group) + " has " + party + " twice."));
+                .map(party -> ABOUT.at(
+                                group.ref(), Pointer.of("members"), Says.the(group) + " has " + party + " twice.")
+                        .of(party));
     }
 }

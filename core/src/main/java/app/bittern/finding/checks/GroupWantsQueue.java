@@ -41,7 +41,8 @@ final class GroupWantsQueue implements Check {
                             Advice advice = Advice.of(
                                     calls.getValue(), talk, group.members().size());
                             return advice.queue()
-                                    ? Stream.of(ABOUT.at(group.ref(), Says.the(group) + ": " + advice.says() + "."))
+                                    ? Stream.of(ABOUT.at(group.ref(), Says.the(group) + ": " + advice.says() + ".")
+                                            .of(group.members().size(), calls.getValue()))
                                     : Stream.<Finding>empty();
                         }))
                 .toList();

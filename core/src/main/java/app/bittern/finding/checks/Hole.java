@@ -10,6 +10,7 @@ import app.bittern.finding.Finding;
 import app.bittern.finding.Fix;
 import app.bittern.finding.Severity;
 import app.bittern.paths.Reachable;
+import app.bittern.plan.Alarm;
 import app.bittern.plan.Branch;
 import app.bittern.plan.Destination;
 import app.bittern.plan.Kind;
@@ -18,6 +19,7 @@ import app.bittern.plan.Plan;
 import app.bittern.plan.PlanObject;
 import app.bittern.plan.Pointer;
 import app.bittern.plan.Ref;
+import app.bittern.plan.Route;
 import app.bittern.plan.Slot;
 import java.util.ArrayList;
 import java.util.List;
@@ -55,8 +57,33 @@ final class Hole implements Check {
                                 finding(examination, branch, Pointer.of("cases", state), Optional.empty(), false)));
             }
             backToNothing(examination, object).ifPresent(findings::add);
+            limit(object)
+                    .filter(limit -> States.unknown(plan, Optional.of(limit)))
+                    .ifPresent(limit -> findings.add(stateless(plan, object, limit)));
         }
         return findings;
+    }
+
+    /// The hours and the state that an object is limited to.
+    private static Optional<Route.While> limit(PlanObject object) {
+        return object instanceof Route route
+                ? route.holdsWhile()
+                : object instanceof Alarm alarm ? alarm.holdsWhile() : Optional.empty();
+    }
+
+    /// A limit to a state that its hours do not have.
+    private static Finding stateless(Plan plan, PlanObject object, Route.While limit) {
+        List<String> states = States.of(plan, limit);
+        return ABOUT.at(
+                        object.ref(),
+                        Pointer.of("while"),
+                        Says.the(object) + " is limited to a state '" + limit.state() + "' of Hours "
+                                + plan.title(limit.hours()) + ", which they do not have"
+                                + Nearest.of(limit.state(), states.stream())
+                                        .map(near -> "; the nearest is " + near)
+                                        .orElse("; they have " + Says.some(states))
+                                + ".")
+                .of(limit.hours(), limit.state());
     }
 
     /// A place that leads back where no menu came before.
@@ -93,7 +120,8 @@ final class Hole implements Check {
                                         .map(near -> "; the nearest is " + near)
                                         .orElse("") + ".")
                 .orElseGet(() -> Says.the(object) + " leads nowhere: nothing is given for " + at + ".");
-        Finding finding = ABOUT.at(object.ref(), at, says).mendedBy(fixes(target));
+        Finding finding =
+                ABOUT.at(object.ref(), at, says).of(target.stream().toArray()).mendedBy(fixes(target));
         List<Reachable.Exit> met = reached.exits(object.ref()).stream()
                 .filter(exit -> exit.lost(Ending.Lost.HOLE) && reached.decidedAt(exit, at))
                 .toList();

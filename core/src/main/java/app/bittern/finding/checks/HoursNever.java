@@ -36,8 +36,9 @@ final class HoursNever extends PerObject<Hours> {
         return hours.calendar().names().stream()
                 .filter(state -> !held.contains(state))
                 .map(state -> ABOUT.at(
-                        hours.ref(),
-                        Pointer.of("states"),
-                        Says.the(hours) + " is never " + state + " in the coming year."));
+                                hours.ref(),
+                                Pointer.of("states"),
+                                Says.the(hours) + " are never " + state + " in the coming year.")
+                        .of(state));
     }
 }

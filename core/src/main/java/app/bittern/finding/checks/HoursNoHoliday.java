@@ -40,6 +40,7 @@ final class HoursNoHoliday extends PerObject<Hours> {
                 .anyMatch(day -> rules.stream().anyMatch(rule -> rule.holds(day)));
         return !weekly || some
                 ? Stream.empty()
-                : Stream.of(ABOUT.at(hours.ref(), Says.the(hours) + " has no holiday in the coming year."));
+                : Stream.of(ABOUT.at(hours.ref(), Says.the(hours) + " have no holiday in the coming year.")
+                        .together("have no holiday in the coming year"));
     }
 }

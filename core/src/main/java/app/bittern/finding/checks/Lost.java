@@ -50,6 +50,8 @@ final class Lost implements Check {
                                                 .orElse("nobody was called before.")
                                 : Says.the(object) + " has nobody to ring and nothing after.";
                         findings.add(ABOUT.at(ref, says)
+                                .of(exit.state().context().firstCalled().stream()
+                                        .toArray())
                                 .shownBy(examination.reached().witness(exit, cause -> true)));
                     });
         }

@@ -6,6 +6,7 @@ import app.bittern.finding.Finding;
 import app.bittern.finding.Severity;
 import app.bittern.plan.Mailbox;
 import app.bittern.plan.Pointer;
+import java.util.List;
 import java.util.stream.Stream;
 
 /// A mailbox that says nothing.
@@ -14,7 +15,7 @@ final class MailboxGreeting extends PerObject<Mailbox> {
             "mailbox-greeting",
             "Mailbox without greeting",
             Severity.WARNING,
-            "A mailbox that says nothing.",
+            "A mailbox that says nothing, or nothing to callers who come for another reason.",
             "Callers do not know where they are or that they should speak. Give it a greeting.");
 
     MailboxGreeting() {
@@ -23,8 +24,22 @@ final class MailboxGreeting extends PerObject<Mailbox> {
 
     @Override
     Stream<Finding> look(Mailbox mailbox, Examination examination) {
-        return mailbox.greeting().isEmpty() && mailbox.greetings().isEmpty()
-                ? Stream.of(ABOUT.at(mailbox.ref(), Pointer.of("greeting"), Says.the(mailbox) + " has no greeting."))
-                : Stream.empty();
+        if (mailbox.greeting().isPresent()) {
+            return Stream.empty();
+        }
+        if (mailbox.greetings().isEmpty()) {
+            return Stream.of(ABOUT.at(mailbox.ref(), Pointer.of("greeting"), Says.the(mailbox) + " has no greeting.")
+                    .together("have no greeting"));
+        }
+        List<String> reasons =
+                mailbox.greetings().keySet().stream().map(Mailbox.Reason::word).toList();
+        return reasons.size() == Mailbox.Reason.values().length
+                ? Stream.empty()
+                : Stream.of(ABOUT.at(
+                                mailbox.ref(),
+                                Pointer.of("greeting"),
+                                Says.the(mailbox) + " has a greeting for " + Says.some(reasons)
+                                        + " alone; other callers hear nothing.")
+                        .of(reasons.toArray()));
     }
 }

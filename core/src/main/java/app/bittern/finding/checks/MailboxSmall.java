@@ -27,11 +27,13 @@ final class MailboxSmall extends PerObject<Mailbox> {
     Stream<Finding> look(Mailbox mailbox, Examination examination) {
         return mailbox.maxMessages().filter(keep -> keep < FEW).isPresent()
                 ? Stream.of(ABOUT.at(
-                        mailbox.ref(),
-                        Pointer.of("maxMessages"),
-                        Says.the(mailbox) + " is full after "
-                                + Says.count(mailbox.maxMessages().orElseThrow(), "message") + "; " + FEW
-                                + " or more are usual."))
+                                mailbox.ref(),
+                                Pointer.of("maxMessages"),
+                                Says.the(mailbox) + " is full after "
+                                        + Says.count(mailbox.maxMessages().orElseThrow(), "message") + "; " + FEW
+                                        + " or more are usual.")
+                        .of(mailbox.maxMessages().orElseThrow())
+                        .together("are full after fewer than " + FEW + " messages"))
                 : Stream.empty();
     }
 }

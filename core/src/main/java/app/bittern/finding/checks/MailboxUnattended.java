@@ -42,6 +42,7 @@ final class MailboxUnattended implements Check {
                                 mailbox.ref(),
                                 Pointer.of("email"),
                                 Says.the(mailbox) + " belongs to no extension and sends no email.")
+                        .together("belong to no extension and send no email")
                         .shownBy(examination.reached().witness(mailbox.ref())))
                 .toList();
     }

@@ -42,10 +42,14 @@ final class MenuKeyExtension extends PerObject<Menu> {
             return begun.isEmpty()
                     ? Stream.empty()
                     : Stream.of(ABOUT.at(
-                            menu.ref(),
-                            Pointer.of("keys", key),
-                            "Key " + key + " of " + Says.the(menu) + " is where extensions " + Says.some(begun)
-                                    + " begin, which callers may dial here."));
+                                    menu.ref(),
+                                    Pointer.of("keys", key),
+                                    "Key " + key + " of " + Says.the(menu) + " is where "
+                                            + (begun.size() == 1
+                                                    ? "extension " + begun.getFirst() + " begins"
+                                                    : "extensions " + Says.some(begun) + " begin")
+                                            + ", which callers may dial here.")
+                            .of(key));
         });
     }
 }

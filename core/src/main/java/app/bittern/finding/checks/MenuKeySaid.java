@@ -5,9 +5,7 @@ import app.bittern.finding.Examination;
 import app.bittern.finding.Finding;
 import app.bittern.finding.Severity;
 import app.bittern.plan.Menu;
-import app.bittern.plan.Plan;
 import app.bittern.plan.Pointer;
-import app.bittern.plan.Prompt;
 import java.util.stream.Stream;
 
 /// A menu says a key that it does not have.
@@ -25,20 +23,20 @@ final class MenuKeySaid extends PerObject<Menu> {
 
     @Override
     Stream<Finding> look(Menu menu, Examination examination) {
-        Plan plan = examination.plan();
-        return said(plan, menu);
-    }
-
-    private static Stream<Finding> said(Plan plan, Menu menu) {
-        return menu.prompts().stream()
-                .flatMap(ref -> plan.find(ref, Prompt.class).stream())
-                .flatMap(prompt -> prompt.scripts().entrySet().stream()
-                        .flatMap(script -> SpokenKeys.in(script.getValue(), script.getKey()).stream()
-                                .filter(key -> !menu.keys().containsKey(key))
-                                .map(key -> ABOUT.at(
+        return KeysSaid.of(examination.plan(), menu).stream()
+                .flatMap(said -> said.keys().stream()
+                        .filter(key -> !menu.keys().containsKey(key) && !begins(examination, menu, key))
+                        .map(key -> ABOUT.at(
                                         menu.ref(),
                                         Pointer.of("keys", key),
-                                        Says.the(menu) + " says key " + key + " in " + script.getKey()
-                                                + ", which it does not have."))));
+                                        Says.the(menu) + " says key " + key + " in " + said.language()
+                                                + ", which it does not have.")
+                                .of(key, said.language())));
+    }
+
+    /// Whether an extension that can be dialled in the menu is meant.
+    private static boolean begins(Examination examination, Menu menu, String key) {
+        return menu.dialExtensions()
+                && examination.plan().dialledNumbers().sorted().contains(key);
     }
 }

@@ -40,10 +40,11 @@ final class MenuLong extends PerObject<Menu> {
                                 .sum())
                         .filter(seconds -> seconds > LONGEST)
                         .map(seconds -> ABOUT.at(
-                                menu.ref(),
-                                Pointer.of("prompts"),
-                                Says.the(menu) + " speaks for " + seconds + " s in " + language + "; " + LONGEST
-                                        + " s are enough.")))
+                                        menu.ref(),
+                                        Pointer.of("prompts"),
+                                        Says.the(menu) + " speaks for " + seconds + " s in " + language + "; " + LONGEST
+                                                + " s are enough.")
+                                .of(language, seconds)))
                 .limit(1);
     }
 }

@@ -1,40 +1,139 @@
 package app.bittern.finding.checks;
 
 import app.bittern.finding.About;
+import app.bittern.finding.Check;
 import app.bittern.finding.Examination;
 import app.bittern.finding.Finding;
 import app.bittern.finding.Severity;
+import app.bittern.plan.Announcement;
+import app.bittern.plan.Branch;
 import app.bittern.plan.Destination;
 import app.bittern.plan.Menu;
-import java.util.Optional;
+import app.bittern.plan.Plan;
+import app.bittern.plan.PlanObject;
+import app.bittern.plan.Ref;
+import app.bittern.plan.Slot;
+import java.util.ArrayDeque;
+import java.util.Deque;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
 import java.util.stream.Stream;
 
-/// A menu that no key leaves.
-final class MenuTrap extends PerObject<Menu> {
+/// A menu that no key leaves, by itself or together with others that lead to each other.
+final class MenuTrap implements Check {
     private static final About ABOUT = new About(
             "menu-trap",
             "Menu that no key leaves",
             Severity.WARNING,
-            "A menu that no key leaves.",
+            "A menu that no key leaves, by itself or together with others that lead to each other.",
             "Callers can only wait until it gives up. Give a key that leads on.");
 
-    MenuTrap() {
-        super(ABOUT, Menu.class);
+    @Override
+    public About about() {
+        return ABOUT;
     }
 
     @Override
-    Stream<Finding> look(Menu menu, Examination examination) {
-        return trap(menu);
+    public List<Finding> examine(Examination examination) {
+        Plan plan = examination.plan();
+        Set<Ref> left = left(plan);
+        Map<Ref, Set<Ref>> traps = new LinkedHashMap<>();
+        Set<Ref> told = new HashSet<>();
+        plan.all(Menu.class).map(Menu::ref).filter(menu -> !left.contains(menu)).forEach(menu -> {
+            if (told.add(menu)) {
+                Set<Ref> others = within(plan, menu);
+                others.remove(menu);
+                told.addAll(others);
+                traps.put(menu, others);
+            }
+        });
+        return traps.entrySet().stream()
+                .map(trap -> {
+                    String the = Says.the(plan.find(trap.getKey()).orElseThrow());
+                    List<Ref> others = trap.getValue().stream().toList();
+                    String says = others.isEmpty()
+                            ? the + " has no key that leads out of it."
+                            : the + " has keys that lead to "
+                                    + Says.some(others.stream().map(plan::title).toList())
+                                    + " alone, and no key leads out of these.";
+                    return ABOUT.at(trap.getKey(), says).alsoAt(others);
+                })
+                .toList();
     }
 
-    private static Stream<Finding> trap(Menu menu) {
-        boolean leaves = menu.dialExtensions()
-                || menu.keys().values().stream()
-                        .flatMap(key -> key.to().stream())
-                        .anyMatch(to -> !(to instanceof Destination.Repeat)
-                                && !to.target().equals(Optional.of(menu.ref())));
-        return leaves
-                ? Stream.empty()
-                : Stream.of(ABOUT.at(menu.ref(), Says.the(menu) + " has no key that leads out of it."));
+    /// The objects from which some key leads out: to what is neither a menu nor only passed on the way to one.
+    private static Set<Ref> left(Plan plan) {
+        Map<Ref, Set<Ref>> before = new LinkedHashMap<>();
+        Deque<Ref> work = new ArrayDeque<>();
+        Set<Ref> left = new HashSet<>();
+        for (PlanObject object : plan.objects()) {
+            if (!inside(object)) {
+                continue;
+            }
+            boolean out = object instanceof Menu menu && menu.dialExtensions();
+            for (Destination to : chosen(object).toList()) {
+                switch (to) {
+                    case Destination.To(Ref ref)
+                    when plan.find(ref).filter(MenuTrap::inside).isPresent() ->
+                        before.computeIfAbsent(ref, r -> new LinkedHashSet<>()).add(object.ref());
+                    case Destination.To other -> out = true;
+                    case Destination.Repeat repeat -> {}
+                    case Destination.Back back ->
+                        plan.uses(object.ref())
+                                .forEach(use -> before.computeIfAbsent(use.object(), r -> new LinkedHashSet<>())
+                                        .add(object.ref()));
+                    case Destination.Outside outside -> out = true;
+                    case Destination.OwnMailbox own -> out = true;
+                    case Destination.HangUp hangUp -> out = true;
+                    case Destination.Busy busy -> out = true;
+                }
+            }
+            if (out && left.add(object.ref())) {
+                work.add(object.ref());
+            }
+        }
+        while (!work.isEmpty()) {
+            for (Ref ref : before.getOrDefault(work.remove(), Set.of())) {
+                if (left.add(ref)) {
+                    work.add(ref);
+                }
+            }
+        }
+        return left;
+    }
+
+    /// The menus that keys lead to from one, itself included.
+    private static Set<Ref> within(Plan plan, Ref menu) {
+        Set<Ref> met = new LinkedHashSet<>(List.of(menu));
+        Deque<Ref> work = new ArrayDeque<>(met);
+        while (!work.isEmpty()) {
+            plan.find(work.remove()).stream()
+                    .flatMap(MenuTrap::chosen)
+                    .flatMap(to -> to.target().stream())
+                    .filter(met::add)
+                    .forEach(work::add);
+        }
+        met.removeIf(ref -> plan.find(ref, Menu.class).isEmpty());
+        return met;
+    }
+
+    private static boolean inside(PlanObject object) {
+        return object instanceof Menu || object instanceof Announcement || object instanceof Branch;
+    }
+
+    /// Where the keys of a menu lead, or what only passes calls on.
+    private static Stream<Destination> chosen(PlanObject object) {
+        return object instanceof Menu menu
+                ? menu.keys().values().stream().flatMap(key -> key.to().stream())
+                : object.slots().stream()
+                        .filter(Slot::leads)
+                        .flatMap(slot -> slot.holds().stream())
+                        .flatMap(filling -> filling instanceof Destination to
+                                ? Stream.of(to)
+                                : filling.target().map(Destination.To::new).stream());
     }
 }

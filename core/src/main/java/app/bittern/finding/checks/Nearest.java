@@ -4,6 +4,7 @@ import app.bittern.plan.Plan;
 import app.bittern.plan.PlanObject;
 import app.bittern.plan.Ref;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /// The existing object whose key is most like a missing one's.
 final class Nearest {
@@ -13,16 +14,25 @@ final class Nearest {
 
     /// The nearest of the same kind, at most three letters away. Source of the distance: V. Levenshtein, 1966.
     static Optional<Ref> of(Plan plan, Ref missing) {
-        Optional<Ref> nearest = Optional.empty();
+        return of(
+                        missing.key(),
+                        plan.objects().stream()
+                                .map(PlanObject::ref)
+                                .filter(ref -> ref.kind() == missing.kind())
+                                .map(Ref::key))
+                .map(key -> new Ref(missing.kind(), key));
+    }
+
+    /// The nearest of some names, at most three letters away; the first of them where several are as near.
+    static Optional<String> of(String missing, Stream<String> names) {
+        Optional<String> nearest = Optional.empty();
         int least = MOST + 1;
-        for (PlanObject object : plan.objects()) {
-            Ref ref = object.ref();
-            if (ref.kind() == missing.kind()
-                    && Math.abs(ref.key().length() - missing.key().length()) < least) {
-                int distance = distance(ref.key(), missing.key());
+        for (String name : (Iterable<String>) names::iterator) {
+            if (Math.abs(name.length() - missing.length()) < least) {
+                int distance = distance(name, missing);
                 if (distance < least) {
                     least = distance;
-                    nearest = Optional.of(ref);
+                    nearest = Optional.of(name);
                 }
             }
         }

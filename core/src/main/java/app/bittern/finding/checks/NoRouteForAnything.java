@@ -7,8 +7,8 @@ import app.bittern.finding.Finding;
 import app.bittern.finding.Severity;
 import app.bittern.plan.InboundNumber;
 import app.bittern.plan.Plan;
-import app.bittern.plan.Route;
 import java.util.List;
+import java.util.Optional;
 
 /// No route takes calls to numbers that are not in the plan.
 final class NoRouteForAnything implements Check {
@@ -17,7 +17,7 @@ final class NoRouteForAnything implements Check {
             "No route for anything",
             Severity.WARNING,
             "No route takes calls to numbers that are not in the plan.",
-            "A trunk can deliver numbers that nobody has written down. A route without called, caller and hours takes them.");
+            "A trunk can deliver numbers that nobody has written down. Let a route without called take them, at all hours.");
 
     @Override
     public About about() {
@@ -27,14 +27,16 @@ final class NoRouteForAnything implements Check {
     @Override
     public List<Finding> examine(Examination examination) {
         Plan plan = examination.plan();
-        boolean some = plan.all(Route.class)
-                .anyMatch(route -> route.enabled()
-                        && route.called() instanceof Route.Called.Any
-                        && route.caller() instanceof Route.From.Any
-                        && route.holdsWhile().isEmpty());
-        return some || plan.all(InboundNumber.class).findAny().isEmpty()
-                ? List.of()
-                : List.of(ABOUT.at(
-                        plan.site().ref(), "A call to a number that is not in the plan is taken by no route."));
+        if (plan.all(InboundNumber.class).findAny().isEmpty()) {
+            return List.of();
+        }
+        return examination.takes().untaken().stream()
+                .map(calls -> ABOUT.at(
+                                plan.site().ref(),
+                                "A call to a number that is not in the plan is taken by no route"
+                                        + calls.when().map(when -> ": " + when).orElse("") + ".")
+                        .of(calls.when().map(List::of).orElse(List.of()).toArray())
+                        .shownBy(Optional.of(calls.call())))
+                .toList();
     }
 }

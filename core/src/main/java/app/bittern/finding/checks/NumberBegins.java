@@ -5,6 +5,9 @@ import app.bittern.finding.Check;
 import app.bittern.finding.Examination;
 import app.bittern.finding.Finding;
 import app.bittern.finding.Severity;
+import app.bittern.number.EmergencyNumbers;
+import app.bittern.plan.Outbound;
+import app.bittern.plan.Plan;
 import app.bittern.plan.Pointer;
 import app.bittern.plan.Ref;
 import java.util.ArrayList;
@@ -27,24 +30,45 @@ final class NumberBegins implements Check {
 
     @Override
     public List<Finding> examine(Examination examination) {
+        Plan plan = examination.plan();
         TreeMap<String, Ref> numbers = new TreeMap<>();
-        examination
-                .plan()
-                .objects()
-                .forEach(object -> object.number().ifPresent(number -> numbers.put(number, object.ref())));
+        plan.objects().forEach(object -> object.number().ifPresent(number -> numbers.put(number, object.ref())));
+        List<String> emergency = EmergencyNumbers.of(plan.site().country());
         List<Finding> findings = new ArrayList<>();
         numbers.forEach((number, ref) -> {
-            String next = numbers.higherKey(number);
-            if (next != null && next.startsWith(number)) {
-                List<String> longer = numbers.tailMap(next, true).keySet().stream()
-                        .takeWhile(one -> one.startsWith(number))
-                        .toList();
-                findings.add(ABOUT.at(
-                        ref,
-                        Pointer.of("number"),
-                        "Number " + number + " of " + ref + " is the beginning of " + Says.some(longer) + "."));
+            List<String> longer = numbers.tailMap(number, false).keySet().stream()
+                    .takeWhile(one -> one.startsWith(number))
+                    .toList();
+            List<String> help = emergency.stream()
+                    .filter(one -> one.startsWith(number) && !one.equals(number))
+                    .toList();
+            if (!longer.isEmpty()) {
+                findings.add(begins(ref, number, longer, ""));
+            }
+            if (!help.isEmpty()) {
+                findings.add(begins(
+                        ref, number, help, help.size() == 1 ? "the emergency number " : "the emergency numbers "));
             }
         });
+        if (plan.all(Outbound.class).findAny().isPresent()) {
+            emergency.forEach(help -> numbers.tailMap(help, false).entrySet().stream()
+                    .takeWhile(one -> one.getKey().startsWith(help))
+                    .forEach(one -> findings.add(ABOUT.at(
+                                    one.getValue(),
+                                    Pointer.of("number"),
+                                    "Number " + one.getKey() + " of " + one.getValue()
+                                            + " begins with the emergency number " + help + ".")
+                            .of(help)
+                            .together("begin with the emergency number " + help))));
+        }
         return findings;
+    }
+
+    private static Finding begins(Ref ref, String number, List<String> longer, String what) {
+        return ABOUT.at(
+                        ref,
+                        Pointer.of("number"),
+                        "Number " + number + " of " + ref + " is the beginning of " + what + Says.some(longer) + ".")
+                .of(longer.toArray());
     }
 }

@@ -40,10 +40,12 @@ final class NumberBlock implements Check {
                                             block -> in(block, object.number().orElseThrow()));
                 })
                 .map(object -> ABOUT.at(
-                        object.ref(),
-                        Pointer.of("number"),
-                        Says.the(object) + " has the number " + object.number().orElseThrow()
-                                + ", which is in no block for its kind."))
+                                object.ref(),
+                                Pointer.of("number"),
+                                Says.the(object) + " has the number "
+                                        + object.number().orElseThrow() + ", which is in no block for its kind.")
+                        .of(object.number().orElseThrow())
+                        .together("have numbers that are in no block for their kind"))
                 .toList();
     }
 

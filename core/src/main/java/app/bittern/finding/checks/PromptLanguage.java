@@ -55,6 +55,7 @@ final class PromptLanguage implements Check {
                                 + ", in which callers can come to "
                                 + object.ref().kind().title() + " "
                                 + object.title() + ".")
+                .of(language)
                 .shownBy(examination
                         .reached()
                         .witness(

@@ -31,6 +31,7 @@ final class PromptUnused implements Check {
                 .all(Prompt.class)
                 .filter(prompt -> examination.uses(prompt.ref()).isEmpty())
                 .map(prompt -> ABOUT.at(prompt.ref(), Says.the(prompt) + " is said nowhere.")
+                        .together("are said nowhere", "Take away")
                         .mendedBy(List.of(
                                 new Fix("Take away prompt " + prompt.key(), new PlanEdit.Remove(prompt.ref())))))
                 .toList();

@@ -26,9 +26,11 @@ final class QueueNoOverflow extends PerObject<Queue> {
     Stream<Finding> look(Queue queue, Examination examination) {
         return queue.maxWait().isEmpty()
                 ? Stream.of(ABOUT.at(
-                        queue.ref(),
-                        Pointer.of("maxWait"),
-                        Says.the(queue) + " has no longest wait; " + new Seconds(queue.longestWait()) + " are taken."))
+                                queue.ref(),
+                                Pointer.of("maxWait"),
+                                Says.the(queue) + " has no longest wait; " + new Seconds(queue.longestWait())
+                                        + " are taken.")
+                        .together("have no longest wait"))
                 : Stream.empty();
     }
 }

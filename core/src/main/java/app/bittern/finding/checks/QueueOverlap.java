@@ -55,10 +55,12 @@ final class QueueOverlap extends PerObject<Queue> {
             Said next = all.get(index + 1);
             if (next.from() < one.to()) {
                 return Stream.of(ABOUT.at(
-                        queue.ref(),
-                        Pointer.of("meanwhile", next.item()),
-                        Says.the(queue) + " says " + words(plan, queue, one) + " and " + words(plan, queue, next)
-                                + " at once, " + new Seconds(next.from()) + " into the wait."));
+                                queue.ref(),
+                                Pointer.of("meanwhile", next.item()),
+                                Says.the(queue) + " says " + words(plan, queue, one) + " and "
+                                        + words(plan, queue, next) + " at once, " + new Seconds(next.from())
+                                        + " into the wait.")
+                        .of(words(plan, queue, one), words(plan, queue, next), new Seconds(next.from())));
             }
         }
         return Stream.empty();

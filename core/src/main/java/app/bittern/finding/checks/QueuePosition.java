@@ -32,11 +32,12 @@ final class QueuePosition extends PerObject<Queue> {
                 .filter(item ->
                         item.every().filter(every -> every.value() < LEAST).isPresent())
                 .map(item -> ABOUT.at(
-                        queue.ref(),
-                        Pointer.of("meanwhile", queue.meanwhile().indexOf(item), "every"),
-                        Says.the(queue) + " says "
-                                + item.say().map(Object::toString).orElse("") + " every "
-                                + item.every().map(Object::toString).orElse("") + "; every " + LEAST
-                                + " s are often enough."));
+                                queue.ref(),
+                                Pointer.of("meanwhile", queue.meanwhile().indexOf(item), "every"),
+                                Says.the(queue) + " says "
+                                        + item.say().map(Object::toString).orElse("") + " every "
+                                        + item.every().map(Object::toString).orElse("") + "; every " + LEAST
+                                        + " s are often enough.")
+                        .of(item.every().stream().toArray()));
     }
 }

@@ -28,10 +28,11 @@ final class QueueRing extends PerObject<Queue> {
                         .filter(wait -> queue.ringEach().value() > wait.value())
                         .isPresent()
                 ? Stream.of(ABOUT.at(
-                        queue.ref(),
-                        Pointer.of("ringEach"),
-                        Says.the(queue) + " rings each agent for " + queue.ringEach() + ", and callers wait for "
-                                + new Seconds(queue.longestWait()) + " at most."))
+                                queue.ref(),
+                                Pointer.of("ringEach"),
+                                Says.the(queue) + " rings each agent for " + queue.ringEach()
+                                        + ", and callers wait for " + new Seconds(queue.longestWait()) + " at most.")
+                        .of(queue.ringEach(), new Seconds(queue.longestWait())))
                 : Stream.empty();
     }
 }

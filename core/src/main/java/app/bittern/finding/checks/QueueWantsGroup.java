@@ -43,7 +43,8 @@ final class QueueWantsGroup implements Check {
                             Advice advice = Advice.of(
                                     calls.getValue(), talk, queue.agents().size());
                             return advice.allBusy() < HARDLY_EVER
-                                    ? Stream.of(ABOUT.at(queue.ref(), Says.the(queue) + ": " + advice.says() + "."))
+                                    ? Stream.of(ABOUT.at(queue.ref(), Says.the(queue) + ": " + advice.says() + ".")
+                                            .of(queue.agents().size(), calls.getValue()))
                                     : Stream.<Finding>empty();
                         }))
                 .toList();

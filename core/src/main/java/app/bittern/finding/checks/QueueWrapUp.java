@@ -27,10 +27,11 @@ final class QueueWrapUp extends PerObject<Queue> {
     Stream<Finding> look(Queue queue, Examination examination) {
         return queue.wrapUp().value() > LONGEST
                 ? Stream.of(ABOUT.at(
-                        queue.ref(),
-                        Pointer.of("wrapUp"),
-                        Says.the(queue) + " leaves agents alone for " + queue.wrapUp()
-                                + " after each call; more than 10 min are hardly meant."))
+                                queue.ref(),
+                                Pointer.of("wrapUp"),
+                                Says.the(queue) + " leaves agents alone for " + queue.wrapUp()
+                                        + " after each call; more than 10 min are hardly meant.")
+                        .of(queue.wrapUp()))
                 : Stream.empty();
     }
 }

@@ -5,6 +5,13 @@ import app.bittern.finding.Check;
 import app.bittern.finding.Examination;
 import app.bittern.finding.Finding;
 import app.bittern.finding.Severity;
+import app.bittern.plan.Chain;
+import app.bittern.plan.HuntGroup;
+import app.bittern.plan.Plan;
+import app.bittern.plan.Pointer;
+import app.bittern.plan.Seconds;
+import app.bittern.plan.Traffic;
+import java.util.ArrayList;
 import java.util.List;
 
 /// A ring time longer than callers hold on.
@@ -13,25 +20,71 @@ final class RingLong implements Check {
             "ring-long",
             "Rings too long",
             Severity.WARNING,
-            "A ring time longer than callers hold on.",
-            "Callers seldom wait longer than 60 s. Ring for less, and let the call go on.");
+            "A ring time, hunting or a chain in all, longer than callers hold on.",
+            "Callers have given up before it is over: they wait as long as the plan's traffic says, else a minute. Ring for less, and let the call go on.");
 
     @Override
     public About about() {
         return ABOUT;
     }
 
-    private static final int LONGEST = 60;
+    private static final Seconds PATIENCE = new Seconds(60);
 
     @Override
     public List<Finding> examine(Examination examination) {
-        return Rings.of(examination.plan()).stream()
-                .filter(one -> one.seconds().value() > LONGEST)
+        Plan plan = examination.plan();
+        Seconds patience =
+                plan.all(Traffic.class).findFirst().flatMap(Traffic::patience).orElse(PATIENCE);
+        List<Finding> findings = new ArrayList<>();
+        Rings.of(plan).stream()
+                .filter(one -> one.seconds().value() > patience.value())
                 .map(one -> ABOUT.at(
-                        one.object().ref(),
-                        one.field(),
-                        Says.the(one.object()) + " rings for " + one.seconds() + "; callers seldom wait longer than "
-                                + LONGEST + " s."))
-                .toList();
+                                one.object().ref(),
+                                one.field(),
+                                Says.the(one.object()) + " rings for " + one.seconds()
+                                        + "; callers seldom wait longer than " + patience + ".")
+                        .of(one.seconds()))
+                .forEach(findings::add);
+        plan.all(HuntGroup.class)
+                .filter(hunt -> hunt.ringEach().value() <= patience.value())
+                .forEach(hunt -> {
+                    long all = (long) hunt.laps()
+                            * hunt.members().size()
+                            * hunt.ringEach().value();
+                    if (all > patience.value()) {
+                        findings.add(ABOUT.at(
+                                        hunt.ref(),
+                                        Pointer.of("ringEach"),
+                                        Says.the(hunt) + " rings "
+                                                + Says.count(hunt.members().size(), "member") + " for "
+                                                + hunt.ringEach() + " each"
+                                                + (hunt.laps() > 1 ? ", " + hunt.laps() + " times over" : "")
+                                                + ": " + shown(all) + " in all; callers seldom wait longer than "
+                                                + patience
+                                                + ".")
+                                .of(shown(all)));
+                    }
+                });
+        plan.all(Chain.class)
+                .filter(chain ->
+                        chain.stages().stream().allMatch(stage -> stage.time().value() <= patience.value()))
+                .forEach(chain -> {
+                    long all = chain.stages().stream()
+                            .mapToLong(stage -> stage.time().value())
+                            .sum();
+                    if (all > patience.value()) {
+                        findings.add(ABOUT.at(
+                                        chain.ref(),
+                                        Pointer.of("stages"),
+                                        Says.the(chain) + " rings for " + shown(all)
+                                                + " in all; callers seldom wait longer than " + patience + ".")
+                                .of(shown(all)));
+                    }
+                });
+        return findings;
+    }
+
+    private static Seconds shown(long seconds) {
+        return new Seconds((int) Math.min(seconds, Integer.MAX_VALUE));
     }
 }

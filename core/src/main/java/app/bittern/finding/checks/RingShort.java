@@ -27,9 +27,11 @@ final class RingShort implements Check {
         return Rings.of(examination.plan()).stream()
                 .filter(one -> one.seconds().value() < ring)
                 .map(one -> ABOUT.at(
-                        one.object().ref(),
-                        one.field(),
-                        Says.the(one.object()) + " rings for " + one.seconds() + "; one ring takes " + ring + " s."))
+                                one.object().ref(),
+                                one.field(),
+                                Says.the(one.object()) + " rings for " + one.seconds() + "; one ring takes " + ring
+                                        + " s.")
+                        .of(one.seconds()))
                 .toList();
     }
 }

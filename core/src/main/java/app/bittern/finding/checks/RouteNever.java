@@ -7,7 +7,6 @@ import app.bittern.finding.Examination;
 import app.bittern.finding.Finding;
 import app.bittern.finding.Fix;
 import app.bittern.finding.Severity;
-import app.bittern.plan.InboundNumber;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Route;
 import java.util.List;
@@ -18,7 +17,7 @@ final class RouteNever implements Check {
             "route-never",
             "Route never reached",
             Severity.WARNING,
-            "A route that no call to an inbound number comes to.",
+            "A route that no call comes to, whatever number it is for.",
             "Another route takes all its calls first, or its conditions never hold. Take it away, or make it more particular.");
 
     @Override
@@ -31,12 +30,9 @@ final class RouteNever implements Check {
         Plan plan = examination.plan();
         return plan.all(Route.class)
                 .filter(route -> route.enabled()
-                        && !examination.reached().comesTo(route.ref())
-                        && plan.all(InboundNumber.class).findAny().isPresent()
-                        && !(route.called() instanceof Route.Called.Any
-                                && route.caller() instanceof Route.From.Any
-                                && route.holdsWhile().isEmpty()))
-                .map(route -> ABOUT.at(route.ref(), Says.the(route) + " takes no call to any inbound number.")
+                        && !examination.takes().routes().contains(route.ref())
+                        && !States.unknown(plan, route.holdsWhile()))
+                .map(route -> ABOUT.at(route.ref(), Says.the(route) + " takes no call at all.")
                         .mendedBy(List.of(new Fix("Take away route " + route.key(), new PlanEdit.Remove(route.ref())))))
                 .toList();
     }

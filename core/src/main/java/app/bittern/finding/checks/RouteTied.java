@@ -35,6 +35,7 @@ final class RouteTied implements Check {
                                                 .toList())
                                         + ", and they hold for the same calls: " + tie.when() + "; "
                                         + tie.winning().getFirst().key() + " wins because it stands first.")
+                        .of(tie.winning().toArray())
                         .shownBy(Optional.of(tie.call())))
                 .toList();
     }

@@ -5,69 +5,196 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /// Finds the keys that a script tells callers to press.
 ///
-/// From the first word for pressing on, digits and the words for them count where a comma, a full stop or the end
-/// follows; so an article that is spelt like a digit does not.
+/// A script is read word by word. Behind a word for pressing, and a few words that may stand between (`the`,
+/// `key`), a digit, its word, or the word for star or hash is a key; so are more of them, joined by commas
+/// and words such as `or`. After the first word for pressing, such a word is also a key where a sentence or a
+/// part of one ends behind it (`for sales, two`), or where it is said what for (`two for sales`). A word that
+/// is also an article (`en`, `un`) counts only there, where no noun can follow.
 final class SpokenKeys {
-    private static final Map<String, List<String>> DIGITS = digits();
-    private static final Map<String, String> PRESS = press();
+    /// The words of a language.
+    ///
+    /// @param digits   0 to 9, each with its spellings, and then those of star and hash
+    /// @param press    how words for pressing begin
+    /// @param between  words that may stand between
+    /// @param on       words that may follow an article that is a digit
+    private record Words(List<Set<String>> digits, List<String> press, Set<String> between, Set<String> on) {}
+
+    private static final List<String> KEYS = List.of("0", "1", "2", "3", "4", "5", "6", "7", "8", "9", "*", "#");
+    private static final Map<String, Words> LANGUAGES = languages();
+    private static final Set<String> ARTICLES =
+            Set.of("en", "ett", "un", "uno", "um", "een", "et", "une", "ein", "eine", "una");
+    private static final Pattern PARTS = Pattern.compile("[\\p{L}\\p{M}'’]+|[0-9]|[*#]|[,.;:!?]");
 
     private SpokenKeys() {}
 
-    private static Map<String, List<String>> digits() {
-        Map<String, List<String>> words = new LinkedHashMap<>();
-        words.put("en", List.of("zero", "one", "two", "three", "four", "five", "six", "seven", "eight", "nine"));
-        words.put("nb", List.of("null", "en", "to", "tre", "fire", "fem", "seks", "sju", "åtte", "ni"));
-        words.put("da", List.of("nul", "en", "to", "tre", "fire", "fem", "seks", "syv", "otte", "ni"));
-        words.put("sv", List.of("noll", "ett", "två", "tre", "fyra", "fem", "sex", "sju", "åtta", "nio"));
-        words.put("de", List.of("null", "eins", "zwei", "drei", "vier", "fünf", "sechs", "sieben", "acht", "neun"));
-        words.put("fr", List.of("zéro", "un", "deux", "trois", "quatre", "cinq", "six", "sept", "huit", "neuf"));
-        words.put("es", List.of("cero", "uno", "dos", "tres", "cuatro", "cinco", "seis", "siete", "ocho", "nueve"));
-        return words;
+    private static Map<String, Words> languages() {
+        Map<String, Words> all = new LinkedHashMap<>();
+        all.put(
+                "en",
+                words(
+                        "zero/oh/nought one two three four five six seven eight nine star hash/pound",
+                        "press dial push select choose enter",
+                        "the key button number digit or and on your keypad now please",
+                        "for to if or and when at"));
+        all.put(
+                "nb",
+                words(
+                        "null en/én to tre fire fem seks sju/syv åtte ni stjerne firkant",
+                        "trykk tast slå velg",
+                        "tasten tast knappen nummer tallet på og eller da nå",
+                        "for hvis om eller og når dersom"));
+        all.put("no", all.get("nb"));
+        all.put(
+                "nn",
+                words(
+                        "null ein/éin to tre fire fem seks sju åtte ni stjerne firkant",
+                        "trykk tast slå vel",
+                        "tasten tast knappen nummer talet på og eller no",
+                        "for viss om eller og når dersom"));
+        all.put(
+                "da",
+                words(
+                        "nul en/én/et/ét to tre fire fem seks syv otte ni stjerne firkant",
+                        "tryk tast vælg",
+                        "tasten tast knappen nummer tallet på og eller nu",
+                        "for hvis om eller og når"));
+        all.put(
+                "sv",
+                words(
+                        "noll ett/en två tre fyra fem sex sju åtta nio stjärna fyrkant",
+                        "tryck knappa slå välj",
+                        "knappen tangenten siffran nummer på och eller nu",
+                        "för om eller och när"));
+        all.put(
+                "de",
+                words(
+                        "null eins zwei/zwo drei vier fünf sechs sieben acht neun stern/sterntaste raute/rautetaste",
+                        "drück wähl press tipp",
+                        "sie bitte die den das taste ziffer nummer auf und oder jetzt",
+                        "für um oder und wenn"));
+        all.put(
+                "fr",
+                words(
+                        "zéro un deux trois quatre cinq six sept huit neuf étoile dièse",
+                        "tapez taper faites appuyez appuyer composez pressez",
+                        "sur le la les touche chiffre numéro du et ou maintenant",
+                        "pour si ou et afin"));
+        all.put(
+                "es",
+                words(
+                        "cero uno/un dos tres cuatro cinco seis siete ocho nueve asterisco/estrella almohadilla/numeral",
+                        "pulse marque oprima presione pulsa marca",
+                        "el la los tecla número dígito en y o ahora",
+                        "para si o y"));
+        all.put(
+                "it",
+                words(
+                        "zero uno/un due tre quattro cinque sei sette otto nove asterisco cancelletto",
+                        "prema premere digiti digitare premi selezioni",
+                        "il la lo tasto numero e o ora",
+                        "per se o e"));
+        all.put(
+                "pt",
+                words(
+                        "zero um/uma dois/duas três quatro cinco seis sete oito nove asterisco/estrela cardinal",
+                        "prima pressione marque digite tecle carregue",
+                        "a o as tecla número no na e ou agora",
+                        "para se ou e"));
+        all.put(
+                "nl",
+                words(
+                        "nul een/één twee drie vier vijf zes zeven acht negen sterretje hekje",
+                        "toets druk kies",
+                        "u de het op een toets nummer cijfer en of nu",
+                        "voor om of en als"));
+        all.put(
+                "fi",
+                words(
+                        "nolla yksi/ykkönen/ykköstä kaksi/kakkonen/kakkosta kolme/kolmonen/kolmosta neljä/nelonen/nelosta viisi/viitonen/viitosta kuusi/kuutonen/kuutosta seitsemän/seiska/seiskaa kahdeksan/kasi/kasia yhdeksän/ysi/ysiä tähti/tähteä ruutu/ruutua",
+                        "paina näppäile valitse",
+                        "näppäintä numero numeroa tai ja nyt",
+                        "jos tai ja"));
+        return all;
     }
 
-    private static Map<String, String> press() {
-        Map<String, String> words = new LinkedHashMap<>();
-        words.put("en", "press");
-        words.put("nb", "trykk");
-        words.put("da", "tryk");
-        words.put("sv", "tryck");
-        words.put("de", "drücken|wählen");
-        words.put("fr", "tapez|faites|appuyez");
-        words.put("es", "pulse|marque|oprima");
-        return words;
+    private static Words words(String digits, String press, String between, String on) {
+        return new Words(
+                List.of(digits.split(" ", -1)).stream()
+                        .map(one -> Set.of(one.split("/", -1)))
+                        .toList(),
+                List.of(press.split(" ", -1)),
+                Set.of(between.split(" ", -1)),
+                Set.of(on.split(" ", -1)));
     }
 
-    /// The keys said in a script; none for a language whose digits are not known here.
+    /// Whether the keys that are said in a language can be told.
+    ///
+    /// @param language BCP 47
+    static boolean known(String language) {
+        return LANGUAGES.containsKey(primary(language));
+    }
+
+    private static String primary(String language) {
+        return language.split("-", -1)[0].toLowerCase(Locale.ROOT);
+    }
+
+    /// The keys said in a script; none for a language whose words are not known here.
     ///
     /// @param language BCP 47
     static List<String> in(String script, String language) {
-        String primary = language.split("-", -1)[0];
-        List<String> digits = DIGITS.get(primary);
-        String press = PRESS.get(primary);
-        if (digits == null || press == null) {
+        Words words = LANGUAGES.get(primary(language));
+        if (words == null) {
             return List.of();
         }
-        String lower = script.toLowerCase(Locale.ROOT);
-        Matcher begins = Pattern.compile("\\b(?:" + press + ")\\w*\\b", Pattern.UNICODE_CHARACTER_CLASS)
-                .matcher(lower);
-        if (!begins.find()) {
-            return List.of();
+        List<String> parts = new ArrayList<>();
+        Matcher matcher = PARTS.matcher(script.toLowerCase(Locale.ROOT));
+        while (matcher.find()) {
+            parts.add(matcher.group());
         }
-        Matcher said = Pattern.compile(
-                        "\\b(" + String.join("|", digits) + "|[0-9])\\b(?=\\s*(?:[,.;:!?]|$))",
-                        Pattern.UNICODE_CHARACTER_CLASS)
-                .matcher(lower);
-        said.region(begins.end(), lower.length());
-        List<String> keys = new ArrayList<>();
-        while (said.find()) {
-            int digit = digits.indexOf(said.group(1));
-            keys.add(digit < 0 ? said.group(1) : String.valueOf(digit));
+        Set<String> keys = new TreeSet<>();
+        boolean pressing = false;
+        boolean next = false;
+        for (int at = 0; at < parts.size(); at++) {
+            String part = parts.get(at);
+            Optional<String> key = pressing ? key(words, part) : Optional.empty();
+            if (key.isPresent() && said(words, parts, at, next)) {
+                keys.add(key.get());
+                next = true;
+            } else if (words.press().stream().anyMatch(part::startsWith)) {
+                pressing = true;
+                next = true;
+            } else {
+                // A pause in front of the digit, or behind one in a list, changes nothing.
+                next = next && (words.between().contains(part) || part.equals(",") || part.equals(":"));
+            }
         }
-        return keys.stream().distinct().toList();
+        return List.copyOf(keys);
+    }
+
+    private static Optional<String> key(Words words, String part) {
+        if (KEYS.contains(part)) {
+            return Optional.of(part);
+        }
+        for (int digit = 0; digit < words.digits().size(); digit++) {
+            if (words.digits().get(digit).contains(part)) {
+                return Optional.of(KEYS.get(digit));
+            }
+        }
+        return Optional.empty();
+    }
+
+    /// @param next whether it stands behind a word for pressing, or another key
+    private static boolean said(Words words, List<String> parts, int at, boolean next) {
+        String after = at + 1 == parts.size() ? "." : parts.get(at + 1);
+        boolean told = ",.;:!?".contains(after) || words.on().contains(after);
+        return told || (next && !ARTICLES.contains(parts.get(at)));
     }
 }

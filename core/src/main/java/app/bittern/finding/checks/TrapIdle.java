@@ -8,6 +8,7 @@ import app.bittern.plan.Alarm;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Pointer;
 import app.bittern.plan.TrapTarget;
+import java.util.Set;
 import java.util.stream.Stream;
 
 /// A trap target that no source and no alarm sends to.
@@ -26,7 +27,7 @@ final class TrapIdle extends PerObject<TrapTarget> {
     @Override
     Stream<Finding> look(TrapTarget target, Examination examination) {
         Plan plan = examination.plan();
-        return target.sources().isEmpty()
+        return Set.of("alarms").containsAll(target.sources())
                         && plan.all(Alarm.class)
                                 .noneMatch(alarm -> alarm.traps().contains(target.ref()))
                 ? Stream.of(ABOUT.at(target.ref(), Pointer.of("from"), Says.the(target) + " gets nothing."))

@@ -67,10 +67,13 @@ final class Views {
     /// A finding is shown where its destination is given, else at the object.
     private static boolean at(Row row, Finding finding) {
         boolean place = row.field().stream()
-                .anyMatch(field -> field.object().equals(finding.object())
-                        && finding.field().equals(Optional.of(field.field())));
+                .anyMatch(field ->
+                        finding.places().contains(new Finding.Place(field.object(), Optional.of(field.field()))));
         boolean inside = row.asRow().isEmpty()
-                && row.object().equals(Optional.of(finding.object()))
+                && row.object()
+                        .filter(object -> finding.places().stream()
+                                .anyMatch(one -> one.object().equals(object)))
+                        .isPresent()
                 && row.parts().stream().anyMatch(part -> part.style() == Part.Style.LOST);
         return place || inside;
     }

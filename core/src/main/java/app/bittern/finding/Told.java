@@ -1,0 +1,84 @@
+package app.bittern.finding;
+
+import app.bittern.edit.PlanEdit;
+import app.bittern.plan.Kind;
+import app.bittern.plan.Plan;
+import app.bittern.plan.Ref;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+
+/// Makes one finding of those that say the same of several places, so that thirteen mailboxes are read once.
+final class Told {
+    /// How many objects a sentence names.
+    private static final int NAMED = 5;
+
+    private Told() {}
+
+    /// What is the same in findings that are told together.
+    private record Same(
+            String code, Severity severity, Finding.Likewise likewise, Kind kind, Optional<String> accepted) {}
+
+    /// The findings, those of which the same is to be said as one, at the place of the first.
+    static List<Finding> together(Plan plan, List<Finding> findings) {
+        Map<Object, List<Finding>> same = new LinkedHashMap<>();
+        for (Finding finding : findings) {
+            Object key = finding.likewise()
+                    .<Object>map(likewise -> new Same(
+                            finding.code(),
+                            finding.severity(),
+                            likewise,
+                            finding.object().kind(),
+                            finding.accepted()))
+                    .orElse(finding);
+            same.computeIfAbsent(key, k -> new ArrayList<>()).add(finding);
+        }
+        return same.values().stream()
+                .map(some -> some.size() == 1 ? some.getFirst() : one(plan, some))
+                .toList();
+    }
+
+    private static Finding one(Plan plan, List<Finding> some) {
+        Finding first = some.getFirst();
+        Finding.Likewise likewise = first.likewise().orElseThrow();
+        List<Ref> objects = some.stream().map(Finding::object).distinct().toList();
+        String names = objects.getFirst().kind().several() + " " + names(plan, objects);
+        List<Fix> fixes =
+                some.stream().flatMap(finding -> finding.fixes().stream()).toList();
+        return new Finding(
+                first.code(),
+                first.severity(),
+                some.stream().flatMap(finding -> finding.places().stream()).toList(),
+                some.stream()
+                        .flatMap(finding -> finding.values().stream())
+                        .distinct()
+                        .toList(),
+                names.substring(0, 1).toUpperCase(Locale.ROOT) + names.substring(1) + " " + likewise.says() + ".",
+                first.likewise(),
+                some.stream()
+                        .flatMap(finding -> finding.calls().stream())
+                        .distinct()
+                        .toList(),
+                some.stream().flatMap(finding -> finding.witness().stream()).findFirst(),
+                likewise.fix().isEmpty() || fixes.size() < some.size()
+                        ? List.of()
+                        : List.of(new Fix(
+                                likewise.fix() + " " + names,
+                                new PlanEdit.Several(
+                                        fixes.stream().map(Fix::edit).toList()))),
+                first.accepted());
+    }
+
+    private static String names(Plan plan, List<Ref> objects) {
+        List<String> titles = objects.stream().map(plan::title).toList();
+        if (titles.size() > NAMED) {
+            return String.join(", ", titles.subList(0, NAMED)) + " and " + (titles.size() - NAMED) + " more";
+        }
+        return titles.size() == 1
+                ? titles.getFirst()
+                : String.join(", ", titles.subList(0, titles.size() - 1)) + " and " + titles.getLast();
+    }
+}

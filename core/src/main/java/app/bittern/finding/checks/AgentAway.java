@@ -1,0 +1,42 @@
+package app.bittern.finding.checks;
+
+import app.bittern.finding.About;
+import app.bittern.finding.Examination;
+import app.bittern.finding.Finding;
+import app.bittern.finding.Severity;
+import app.bittern.plan.Extension;
+import app.bittern.plan.Pointer;
+import app.bittern.plan.Queue;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+
+/// An agent of a queue whose phone is never rung: it is set to do not disturb.
+final class AgentAway extends PerObject<Queue> {
+    private static final About ABOUT = new About(
+            "agent-away",
+            "Agent who is not rung",
+            Severity.WARNING,
+            "An agent of a queue whose phone is never rung: it is set to do not disturb.",
+            "Callers wait for somebody whose phone stays silent. Take the agent out, or let the phone ring.");
+
+    AgentAway() {
+        super(ABOUT, Queue.class);
+    }
+
+    @Override
+    Stream<Finding> look(Queue queue, Examination examination) {
+        return IntStream.range(0, queue.agents().size())
+                .boxed()
+                .flatMap(index -> examination
+                        .plan()
+                        .find(queue.agents().get(index).extension(), Extension.class)
+                        .filter(Extension::doNotDisturb)
+                        .map(agent -> ABOUT.at(
+                                        queue.ref(),
+                                        Pointer.of("agents", index),
+                                        Says.the(queue) + " has " + agent.title()
+                                                + " as an agent, whose phone is set to do not disturb.")
+                                .of(agent.ref()))
+                        .stream());
+    }
+}
