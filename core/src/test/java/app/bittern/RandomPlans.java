@@ -2,6 +2,7 @@ package app.bittern;
 
 import static app.bittern.Plans.none;
 
+import app.bittern.call.Arrival;
 import app.bittern.call.Bench;
 import app.bittern.call.Found;
 import app.bittern.call.KeyPress;
@@ -241,7 +242,7 @@ public final class RandomPlans {
         plan.all(Queue.class).forEach(queue -> waiting.put(queue.ref(), several(finds, Found::parse, random)));
         waiting.put(new Ref(Kind.MAILBOX, "b1"), several(finds, Found::parse, random));
         return new Bench(
-                Plans.MAIN,
+                new Arrival.Meant(Plans.MAIN),
                 Caller.parse(callers[random.nextInt(callers.length)]).orElseThrow(),
                 Instant.parse("2026-11-23T00:00:00Z").plusSeconds(random.nextInt(52 * 7 * 24 * 3600)),
                 keys,

@@ -64,6 +64,7 @@ final class CheckText {
     /// A bench as the options of `trace`.
     static String arguments(BenchText bench) {
         StringBuilder text = new StringBuilder("--to " + bench.to());
+        bench.trunk().ifPresent(trunk -> text.append(" --trunk ").append(trunk));
         if (!bench.from().equals("withheld")) {
             text.append(" --from ").append(bench.from());
         }

@@ -4,18 +4,36 @@ import app.bittern.number.Delivers;
 import app.bittern.number.E164;
 import app.bittern.plan.InboundNumber;
 import app.bittern.plan.Plan;
+import app.bittern.plan.Ref;
 import app.bittern.plan.Trunk;
 import java.util.List;
+import java.util.Optional;
 
-/// Which number is meant by the digits that a trunk delivers, such as `960170` on a trunk that delivers `last 6`.
+/// Which number is meant by the digits that a trunk delivers, such as `960170` on a trunk that delivers `last
+/// 6`.
 public sealed interface Arrival {
     /// One number.
     record Meant(E164 number) implements Arrival {}
 
-    /// No number, or several.
+    /// No number, or several: only a route for any number can take it.
     ///
+    /// @param trunk   that delivered the digits
+    /// @param digits  as they arrived
     /// @param because what was delivered and what would have been understood
-    record Unclear(String because) implements Arrival {}
+    record Unclear(Ref trunk, String digits, String because) implements Arrival {}
+
+    /// The number that is meant, where it is one.
+    default Optional<E164> meant() {
+        return this instanceof Meant(E164 number) ? Optional.of(number) : Optional.empty();
+    }
+
+    /// Where it is listed: `number/+441632960100`, or the trunk that delivered what means no number.
+    default String place() {
+        return switch (this) {
+            case Meant(E164 number) -> "number/" + number;
+            case Unclear unclear -> unclear.trunk().toString();
+        };
+    }
 
     /// Reads digits as a trunk delivers them.
     ///
@@ -50,10 +68,12 @@ public sealed interface Arrival {
             return new Meant(ending.getFirst());
         }
         String found = ending.isEmpty() ? "no inbound number" : ending.size() + " inbound numbers";
-        return new Unclear(trunk.title() + " delivered " + digits + ", and " + found + " on it ends so");
+        return new Unclear(
+                trunk.ref(), digits, trunk.title() + " delivered " + digits + ", and " + found + " on it ends so");
     }
 
     private static Unclear unclear(Trunk trunk, String digits, String delivers) {
-        return new Unclear(trunk.title() + " delivered " + digits + ", and it is set to deliver " + delivers);
+        return new Unclear(
+                trunk.ref(), digits, trunk.title() + " delivered " + digits + ", and it is set to deliver " + delivers);
     }
 }

@@ -15,7 +15,7 @@ import java.util.TreeMap;
 ///
 /// The world reacts by the times it is asked: each list in order, its last for all further times.
 ///
-/// @param called   the number called
+/// @param called   the number called, or digits that mean none
 /// @param caller   who calls
 /// @param at       when
 /// @param keys     what the caller keys, in the order it is asked for; after the last, silence
@@ -25,7 +25,7 @@ import java.util.TreeMap;
 /// @param agents   where each agent is, by extension; where absent, in where always in, else out
 /// @param waiting  what is found in each queue and mailbox; nobody and nothing where absent
 public record Bench(
-        E164 called,
+        Arrival called,
         Caller caller,
         Instant at,
         List<KeyPress> keys,
@@ -44,7 +44,7 @@ public record Bench(
 
     /// Switches as they are now, agents where they always are, nobody waiting.
     public Bench(E164 called, Caller caller, Instant at, List<KeyPress> keys, Map<String, List<Reaction>> phones) {
-        this(called, caller, at, keys, false, phones, Map.of(), Map.of(), Map.of());
+        this(new Arrival.Meant(called), caller, at, keys, false, phones, Map.of(), Map.of(), Map.of());
     }
 
     /// A call with no keys pressed and nobody answering.

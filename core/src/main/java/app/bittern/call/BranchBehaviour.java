@@ -240,7 +240,7 @@ final class BranchBehaviour implements Behaviour<Branch> {
         int holds = calendar.indexAt(bench.local());
         String state = calendar.states().get(holds).state();
         List<Why> why = new ArrayList<>();
-        for (int index = 0; index < calendar.states().size(); index++) {
+        for (int index = 0; bench.reasons() && index < calendar.states().size(); index++) {
             HoursState one = calendar.states().get(index);
             String rule = hours.title() + ": " + one.state() + " (" + one.rulesInWords() + ")";
             if (index == holds) {

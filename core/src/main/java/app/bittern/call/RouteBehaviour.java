@@ -40,6 +40,9 @@ final class RouteBehaviour implements Behaviour<Route> {
 
     /// Every route with its rank, or with the condition that does not hold.
     private static List<Why> ranking(Scene scene, BenchInHand bench) {
+        if (!bench.reasons()) {
+            return List.of();
+        }
         List<Why> why = new ArrayList<>();
         List<RouteChoice.Ranked> ranked = RouteChoice.ranked(
                 scene.plan(), bench.bench().called(), bench.bench().caller(), bench.local());

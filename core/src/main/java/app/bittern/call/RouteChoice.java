@@ -49,7 +49,7 @@ public final class RouteChoice {
     /// All routes: those that hold first, best first, then those that fail in the order of the plan.
     ///
     /// @param local the call's instant at the site
-    public static List<Ranked> ranked(Plan plan, E164 called, Caller caller, LocalDateTime local) {
+    public static List<Ranked> ranked(Plan plan, Arrival called, Caller caller, LocalDateTime local) {
         List<Ranked> all = plan.all(Route.class)
                 .map(route -> new Ranked(route, failing(plan, route, called, caller, local)))
                 .toList();
@@ -68,7 +68,7 @@ public final class RouteChoice {
 
     /// The enabled routes that are for a called number, best first.
     public static List<Route> inOrder(Plan plan, E164 called) {
-        return plan.routes().called(called).stream()
+        return plan.routes().called(Optional.of(called)).stream()
                 .filter(Route::enabled)
                 .sorted(ORDER)
                 .toList();
@@ -88,8 +88,8 @@ public final class RouteChoice {
     }
 
     /// The route that takes a call, if any does.
-    public static Optional<Route> winner(Plan plan, E164 called, Caller caller, LocalDateTime local) {
-        return plan.routes().called(called).stream()
+    public static Optional<Route> winner(Plan plan, Arrival called, Caller caller, LocalDateTime local) {
+        return plan.routes().called(called.meant()).stream()
                 .filter(route -> holds(plan, route, caller, local))
                 .min(ORDER);
     }
@@ -103,7 +103,8 @@ public final class RouteChoice {
                         .orElse(true);
     }
 
-    private static Optional<String> failing(Plan plan, Route route, E164 called, Caller caller, LocalDateTime local) {
+    private static Optional<String> failing(
+            Plan plan, Route route, Arrival called, Caller caller, LocalDateTime local) {
         if (!route.enabled()) {
             return Optional.of("it is not enabled");
         }
@@ -112,8 +113,9 @@ public final class RouteChoice {
                 .or(() -> route.holdsWhile().flatMap(during -> duringFails(plan, during, local)));
     }
 
-    private static Optional<String> calledFails(Route.Called rule, E164 called) {
-        if (rule.takes(called)) {
+    private static Optional<String> calledFails(Route.Called rule, Arrival called) {
+        if (rule instanceof Route.Called.Any
+                || called.meant().filter(rule::takes).isPresent()) {
             return Optional.empty();
         }
         return Optional.of(

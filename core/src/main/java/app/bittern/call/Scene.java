@@ -100,9 +100,7 @@ record Scene(Plan plan, State state) {
     }
 
     int length(Optional<Ref> prompt, String language) {
-        return prompt.flatMap(ref -> plan.find(ref, Prompt.class))
-                .map(said -> said.length(language, plan.site().defaultLanguage()))
-                .orElse(0);
+        return prompt.map(ref -> plan.seconds(ref, language)).orElse(0);
     }
 
     /// The words of a prompt in the call's language.

@@ -25,8 +25,8 @@ import java.util.stream.Stream;
 
 /// What the world must do for a call to leave an object by a way out, at the earliest or at the latest.
 ///
-/// For each way out the few visits that can be the quickest or the slowest are written down; the trace's own rules say
-/// how long each takes.
+/// For each way out the few visits that can be the quickest or the slowest are written down; the trace's own
+/// rules say how long each takes.
 public final class Staging {
     private Staging() {}
 
@@ -41,8 +41,8 @@ public final class Staging {
         }
     }
 
-    /// The quickest or the slowest visit that leaves a state by one of some causes; none where the rules know no such
-    /// visit.
+    /// The quickest or the slowest visit that leaves a state by one of some causes; none where the rules know
+    /// no such visit.
     ///
     /// @param call   who calls when, with which switches turned where
     /// @param before by what the call left the states before
@@ -70,7 +70,7 @@ public final class Staging {
     /// @param call   who calls when, with which switches turned where
     /// @param before by what the call left the states before
     public static Staged decided(Plan plan, State state, Visit visit, Bench call, List<Cause> before) {
-        BenchInHand hand = new BenchInHand(visit.on(call), plan);
+        BenchInHand hand = new BenchInHand(visit.on(call), plan, false);
         before.forEach(hand::note);
         Decision decision = Transition.decide(plan, state, hand);
         return new Staged(decision.cause(), decision.after(), decision.hears(), hand.used());
@@ -107,7 +107,8 @@ public final class Staging {
         };
     }
 
-    /// Key 0 at once, or as each greeting ends: of those that are longer than what is said the rules know nothing.
+    /// Key 0 at once, or as each greeting ends: of those that are longer than what is said the rules know
+    /// nothing.
     private static List<Visit> visits(Mailbox mailbox, Scene scene, Cause cause) {
         if (cause instanceof Cause.Full) {
             return List.of(Visit.finding(mailbox.ref(), new Found.Full()));

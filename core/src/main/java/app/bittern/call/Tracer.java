@@ -1,5 +1,6 @@
 package app.bittern.call;
 
+import app.bittern.number.E164;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Ref;
 import app.bittern.plan.Route;
@@ -27,14 +28,20 @@ public final class Tracer {
     private int again;
     private int second;
 
-    private Tracer(Plan plan, Bench bench) {
+    private Tracer(Plan plan, Bench bench, boolean reasons) {
         this.plan = plan;
-        this.bench = new BenchInHand(bench, plan);
+        this.bench = new BenchInHand(bench, plan, reasons);
     }
 
-    /// What a call does on a bench.
+    /// What a call does on a bench, with the reason of each step: the rule that held, and those that did not.
     public static Trace trace(Plan plan, Bench bench) {
-        return new Tracer(plan, bench).run();
+        return new Tracer(plan, bench, true).run();
+    }
+
+    /// What a call does on a bench, the same, without the reasons that every route of the plan would have to
+    /// be asked for.
+    public static Trace follow(Plan plan, Bench bench) {
+        return new Tracer(plan, bench, false).run();
     }
 
     private Trace run() {
@@ -113,14 +120,23 @@ public final class Tracer {
 
     private Trace unmatched(Context begin) {
         Bench call = bench.bench();
-        String number = "number/" + call.called();
-        List<Why> why = RouteChoice.ranked(plan, call.called(), call.caller(), bench.local()).stream()
-                .map(one -> Why.not(one.route().ref().toString(), one.failed().orElse("")))
-                .toList();
+        String number = call.called().place();
+        List<Why> why = !bench.reasons()
+                ? List.of()
+                : RouteChoice.ranked(plan, call.called(), call.caller(), bench.local()).stream()
+                        .map(one -> Why.not(
+                                one.route().ref().toString(), one.failed().orElse("")))
+                        .toList();
         steps.add(new Trace.Step(
                 0,
                 number,
-                "No route takes a call to " + call.called().international() + ": the caller hears number unobtainable",
+                switch (call.called()) {
+                            case Arrival.Meant(E164 called) -> "No route takes a call to " + called.international();
+                            case Arrival.Unclear unclear ->
+                                "No route takes what arrived: " + unclear.because()
+                                        + ", and no route is for any number";
+                        }
+                        + ": the caller hears number unobtainable",
                 List.of(new Heard(0, 0, Heard.Sound.TONE, "number unobtainable")),
                 why,
                 "unmatched",

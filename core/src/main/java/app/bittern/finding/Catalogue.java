@@ -41,7 +41,11 @@ public final class Catalogue {
                         .orElse(finding))
                 .sorted(Comparator.comparing(Finding::severity))
                 .toList();
-        return Told.together(plan, found);
+        return Told.together(plan, found).stream()
+                .map(finding -> finding.witness().isPresent()
+                        ? finding
+                        : finding.shownBy(check(finding.code()).orElseThrow().witness(finding, examination)))
+                .toList();
     }
 
     /// Everything found in a plan in the weeks from a day on.

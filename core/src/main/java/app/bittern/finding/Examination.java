@@ -1,13 +1,19 @@
 package app.bittern.finding;
 
 import app.bittern.hours.Horizon;
+import app.bittern.hours.TimeClasses;
 import app.bittern.paths.Paths;
 import app.bittern.paths.Reachable;
 import app.bittern.paths.RouteTakes;
+import app.bittern.plan.Hours;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Ref;
+import java.util.HashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /// A plan while it is examined, with what several checks need, computed once and only if one asks.
 public final class Examination {
@@ -16,6 +22,7 @@ public final class Examination {
     private Optional<Paths> paths = Optional.empty();
     private Optional<Reachable> reached = Optional.empty();
     private Optional<RouteTakes> takes = Optional.empty();
+    private final Map<Ref, Set<String>> never = new HashMap<>();
 
     public Examination(Plan plan, Horizon horizon) {
         this.plan = plan;
@@ -49,6 +56,16 @@ public final class Examination {
         RouteTakes all = takes.orElseGet(() -> RouteTakes.of(paths()));
         takes = Optional.of(all);
         return all;
+    }
+
+    /// The states of hours that hold at no time in the coming year, in their order.
+    public Set<String> never(Hours hours) {
+        return never.computeIfAbsent(hours.ref(), ref -> {
+            Set<String> states = new LinkedHashSet<>(hours.calendar().names());
+            TimeClasses.of(List.of(hours.calendar()), horizon)
+                    .forEach(time -> time.states().forEach(states::remove));
+            return states;
+        });
     }
 
     /// The places that refer to an object.

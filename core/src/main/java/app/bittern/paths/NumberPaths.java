@@ -35,9 +35,12 @@ public final class NumberPaths {
     private final E164 called;
     private final List<Start> starts;
     private final CallSet unmatched;
-    private final Tallies tallies;
-    private final Optional<Long> quiet;
-    private final List<Hours> hours;
+    private volatile Optional<Tallied> tallied = Optional.empty();
+
+    /// What is found by one pass over all that the number leads to, made when it is first asked for.
+    ///
+    /// @param quiet the longest silence where routes let callers hear music; absent where none does
+    private record Tallied(Tallies tallies, Optional<Long> quiet, List<Hours> hours) {}
 
     /// A route that takes some of the calls.
     record Start(PathGraph.Node node, Route route, CallSet calls) {}
@@ -62,9 +65,21 @@ public final class NumberPaths {
         this.called = called;
         this.starts = List.copyOf(starts);
         this.unmatched = unmatched;
-        this.tallies = new Tallies(paths.graph(), starts);
-        this.quiet = byMusic(paths);
-        this.hours = asked();
+    }
+
+    /// Two who ask at once find the same.
+    private Tallied tallied() {
+        Optional<Tallied> known = tallied;
+        if (known.isEmpty()) {
+            Tallies tallies = new Tallies(paths.graph(), starts);
+            known = Optional.of(new Tallied(tallies, byMusic(paths), asked(branches(tallies))));
+            tallied = known;
+        }
+        return known.get();
+    }
+
+    private Tallies tallies() {
+        return tallied().tallies();
     }
 
     /// The longest silence where routes let callers hear music, by what they let them hear; absent where none
@@ -130,18 +145,18 @@ public final class NumberPaths {
 
     /// How many states calls can be in.
     public int states() {
-        return tallies.states().size();
+        return tallies().states().size();
     }
 
     /// How many ways on from these are taken, those within tangles left out.
     public int ways() {
-        return tallies.ways();
+        return tallies().ways();
     }
 
     /// The longest that a caller hears neither words nor music nor ringing, in seconds; none where that has
     /// no bound.
     public OptionalLong longestQuiet() {
-        long longest = quiet.orElseGet(tallies::longestQuiet);
+        long longest = tallied().quiet().orElseGet(tallies()::longestQuiet);
         return longest == Span.UNBOUNDED ? OptionalLong.empty() : OptionalLong.of(longest);
     }
 
@@ -151,7 +166,8 @@ public final class NumberPaths {
         if (!unmatched.isEmpty()) {
             endings.add(new Ends(unmatchedEnding(), BigInteger.ONE, Span.NOW, unmatched));
         }
-        tallies.endings()
+        tallies()
+                .endings()
                 .forEach((ending, tally) -> endings.add(new Ends(ending, tally.paths(), tally.span(), tally.calls())));
         return endings;
     }
@@ -160,7 +176,7 @@ public final class NumberPaths {
     /// `while Terminal hours are open`.
     public String when(CallSet calls) {
         if (!calls.isAll()) {
-            for (Hours one : hours) {
+            for (Hours one : hours()) {
                 for (String state : one.calendar().names()) {
                     if (paths.graph().calls(new Condition.HoursIn(one.ref(), state)) == calls) {
                         return "while " + one.title() + (one.title().endsWith("s") ? " are " : " is ") + state;
@@ -184,15 +200,15 @@ public final class NumberPaths {
 
     /// The hours that calls to the number are asked for.
     public List<Hours> hours() {
-        return hours;
+        return tallied().hours();
     }
 
-    private List<Hours> asked() {
+    private List<Hours> asked(List<Branch> branches) {
         Plan plan = paths.plan();
         Set<Ref> asked = new LinkedHashSet<>();
         RouteChoice.inOrder(plan, called)
                 .forEach(route -> route.holdsWhile().ifPresent(hours -> asked.add(hours.hours())));
-        branches().stream()
+        branches.stream()
                 .filter(branch -> branch.by() instanceof Branch.By.OfHours)
                 .flatMap(branch -> branch.by().target().stream())
                 .forEach(asked::add);
@@ -201,7 +217,7 @@ public final class NumberPaths {
                 .toList();
     }
 
-    private List<Branch> branches() {
+    private List<Branch> branches(Tallies tallies) {
         StateGraph graph = paths.graph();
         return tallies.states().stream()
                 .flatMap(state -> paths.plan().find(graph.state(state).at(), Branch.class).stream())
@@ -211,7 +227,7 @@ public final class NumberPaths {
 
     /// The switches that calls to the number are asked for.
     public List<Ref> switches() {
-        return branches().stream()
+        return branches(tallies()).stream()
                 .filter(branch -> branch.by() instanceof Branch.By.OfSwitch)
                 .flatMap(branch -> branch.by().target().stream())
                 .filter(ref -> paths.plan().find(ref).isPresent())

@@ -18,8 +18,8 @@ import java.util.function.BiPredicate;
 /// @param before its trace in the plan before
 /// @param after  its trace in the plan after
 record Shown(Trace before, Trace after, Bench bench) {
-    /// A call that ends differently: along the way of either side to the pair, and on to each end that it can come to
-    /// from there.
+    /// A call that ends differently: along the way of either side to the pair, and on to each end that it can
+    /// come to from there.
     static Optional<Shown> ending(Abreast abreast, E164 called, Abreast.Pair pair) {
         for (boolean first : new boolean[] {true, false}) {
             Deque<Abreast.Pair> work = new ArrayDeque<>();
@@ -55,8 +55,8 @@ record Shown(Trace before, Trace after, Bench bench) {
         Optional<CallClasses.Call> call = abreast.classes().call(pair.calls());
         return call.flatMap(one -> Witness.of(plan, called, one, way.list(), way.visits()))
                 .map(bench -> new Shown(
-                        Tracer.trace(abreast.before().plan(), bench),
-                        Tracer.trace(abreast.after().plan(), bench),
+                        Tracer.follow(abreast.before().plan(), bench),
+                        Tracer.follow(abreast.after().plan(), bench),
                         bench))
                 .filter(shown -> differ.test(shown.before(), shown.after()));
     }

@@ -1,5 +1,6 @@
 package app.bittern.paths;
 
+import app.bittern.call.Arrival;
 import app.bittern.call.Bench;
 import app.bittern.call.Ending;
 import app.bittern.call.Tracer;
@@ -46,7 +47,7 @@ public record WeekMap(List<Day> days) {
             for (int quarter = 0; quarter < QUARTERS; quarter++) {
                 LocalDateTime local = LocalDateTime.of(date, LocalTime.MIDNIGHT).plusMinutes(15L * quarter);
                 Bench bench = new Bench(
-                        called,
+                        new Arrival.Meant(called),
                         like.caller(),
                         local.atZone(plan.site().timeZone()).toInstant(),
                         List.of(),
@@ -55,7 +56,7 @@ public record WeekMap(List<Day> days) {
                         like.switches(),
                         like.agents(),
                         like.waiting());
-                endings.add(Tracer.trace(plan, bench).ending());
+                endings.add(Tracer.follow(plan, bench).ending());
             }
             days.add(new Day(date, endings));
         }

@@ -23,9 +23,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Predicate;
 
-/// Writes the bench on which a call takes a path: visit after visit what the caller keys and what phones, agents,
-/// queues
-/// and mailboxes do, each in the order in which the call will ask.
+/// Writes the bench on which a call takes a path: visit after visit what the caller keys and what phones,
+/// agents, queues and mailboxes do, each in the order in which the call will ask.
 public final class Witness {
     private final Plan plan;
     private final Predicate<Path.Step> slow;
@@ -47,8 +46,8 @@ public final class Witness {
         return of(number, path, false);
     }
 
-    /// The bench on which a call takes a path as slowly as it can; none where there is no slowest or the path goes
-    /// through a tangle, whose steps show the quickest way.
+    /// The bench on which a call takes a path as slowly as it can; none where there is no slowest or the path
+    /// goes through a tangle, whose steps show the quickest way.
     public static Optional<Bench> slowest(NumberPaths number, Path path) {
         boolean tangled = path.steps().stream().anyMatch(step -> step.tangle() > 0);
         return tangled || path.span().latest().isEmpty() ? Optional.empty() : of(number, path, true);
@@ -166,10 +165,10 @@ public final class Witness {
                 .removeIf(entry -> entry.getValue().equals(List.of(usual.getOrDefault(entry.getKey(), otherwise))));
     }
 
-    /// Whether a traced call passes the objects of the steps by their ways out; one that is lost for going round ends
-    /// as soon as it is where it was, which may be within the last round.
+    /// Whether a traced call passes the objects of the steps by their ways out; one that is lost for going
+    /// round ends as soon as it is where it was, which may be within the last round.
     private static boolean goesAlong(Plan plan, Bench bench, List<Path.Step> steps) {
-        Trace trace = Tracer.trace(plan, bench);
+        Trace trace = Tracer.follow(plan, bench);
         boolean endless = trace.ending().cause().equals(Optional.of(Ending.Lost.ENDLESS));
         if (trace.steps().size() < steps.size() && !endless) {
             return false;

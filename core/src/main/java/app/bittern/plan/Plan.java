@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Stream;
 
 /// All objects of one site, in order; one immutable value.
@@ -21,6 +22,10 @@ public final class Plan {
     private volatile Map<Ref, List<Use>> uses = Map.of();
     private volatile Optional<DialledNumbers> dialled = Optional.empty();
     private volatile Optional<RouteIndex> routes = Optional.empty();
+    private final Map<Said, Integer> lengths = new ConcurrentHashMap<>();
+
+    /// A prompt in a language.
+    private record Said(Ref prompt, String language) {}
 
     private Plan(Map<Ref, PlanObject> objects) {
         this.objects = Collections.unmodifiableMap(objects);
@@ -162,6 +167,15 @@ public final class Plan {
             dialled = known;
         }
         return known.get();
+    }
+
+    /// How long a prompt takes in a language, in seconds; 0 where there is none. Its words are counted once.
+    public int seconds(Ref prompt, String language) {
+        return lengths.computeIfAbsent(
+                new Said(prompt, language),
+                said -> find(prompt, Prompt.class)
+                        .map(one -> one.length(language, site.defaultLanguage()))
+                        .orElse(0));
     }
 
     /// The routes by the numbers that they are for; gathered when first asked for.

@@ -13,8 +13,8 @@ import java.util.TreeSet;
 
 /// The routes of a plan by the numbers that they are for, gathered once for a plan.
 ///
-/// Cost of [#called(E164)]: the routes that are for the number, the digits of the number, and the ranges that
-/// begin at or before it.
+/// Cost of [#called(Optional)]: the routes that are for the number, the digits of the number, and the ranges
+/// that begin at or before it.
 public final class RouteIndex {
     private static final int LONGEST = 15;
 
@@ -48,8 +48,16 @@ public final class RouteIndex {
     }
 
     /// The routes that are for a called number, in the order of the plan, also those that are not enabled.
-    public List<Route> called(E164 number) {
+    ///
+    /// @param called absent where what arrived means no number; then those that are for any
+    public List<Route> called(Optional<E164> called) {
         List<Entry> found = new ArrayList<>(any);
+        called.ifPresent(number -> gather(number, found));
+        found.sort(Comparator.comparingInt(Entry::place));
+        return found.stream().map(Entry::route).toList();
+    }
+
+    private void gather(E164 number, List<Entry> found) {
         found.addAll(exact.getOrDefault(number.text(), List.of()));
         if (!prefixes.isEmpty()) {
             for (int end = 1; end <= number.text().length(); end++) {
@@ -61,8 +69,6 @@ public final class RouteIndex {
                 found.add(range);
             }
         }
-        found.sort(Comparator.comparingInt(Entry::place));
-        return found.stream().map(Entry::route).toList();
     }
 
     /// Called numbers of which every possible one is like one: the same routes are for both.

@@ -1,5 +1,6 @@
 package app.bittern.paths;
 
+import app.bittern.call.Arrival;
 import app.bittern.call.Callers;
 import app.bittern.call.Cause;
 import app.bittern.call.Condition;
@@ -31,9 +32,9 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.Predicate;
 
-/// Every path of a number, found the obvious way, for small plans: what dominates what by taking states away one by
-/// one,
-/// what goes round by who reaches whom, and then for each class of calls by itself a walk in depth.
+/// Every path of a number, found the obvious way, for small plans: what dominates what by taking states away
+/// one by one, what goes round by who reaches whom, and then for each class of calls by itself a walk in
+/// depth.
 final class SlowPaths {
     /// @param earliest second of the end
     /// @param latest   second of the end; [Span#UNBOUNDED] where there is none
@@ -92,7 +93,7 @@ final class SlowPaths {
     }
 
     private Optional<Route> route(E164 called, Kindred one) {
-        return RouteChoice.winner(plan, called, one.caller(), one.at());
+        return RouteChoice.winner(plan, new Arrival.Meant(called), one.caller(), one.at());
     }
 
     private State start(Route route, Kindred one) {
@@ -270,7 +271,8 @@ final class SlowPaths {
         around(one, entry, tangle, quickest, done, earliest, latest);
     }
 
-    /// Whether a way from a state to another that does not come back to the first can take time or has a choice on it.
+    /// Whether a way from a state to another that does not come back to the first can take time or has a
+    /// choice on it.
     private boolean countingSince(Kindred one, State from, State to, Set<State> tangle) {
         Set<List<Object>> met = new HashSet<>();
         List<List<Object>> work = new ArrayList<>(List.of(List.of(from, false)));

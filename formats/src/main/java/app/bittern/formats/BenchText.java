@@ -32,7 +32,8 @@ import java.util.function.Predicate;
 
 /// A bench as people and addresses write it.
 ///
-/// @param to       the number called, in E.164, as it is dialled in the site's country, or as the trunk delivers it
+/// @param to       the number called, in E.164, as it is dialled in the site's country, or as the trunk
+///                 delivers it
 /// @param trunk    the trunk on which it arrives, by key
 /// @param from     the caller's number, or `withheld`
 /// @param at       at the site's clock (`2026-11-28T20:00`), or with an offset
@@ -82,7 +83,7 @@ public record BenchText(
     public Result read(Plan plan) {
         Problems problems = new Problems();
         String country = plan.site().country();
-        Optional<E164> called = called(plan, problems);
+        Optional<Arrival> called = called(plan, problems);
         Optional<Caller> caller =
                 Caller.parse(from).or(() -> E164.typed(from, country).map(Caller.Known::new));
         if (caller.isEmpty()) {
@@ -145,8 +146,13 @@ public record BenchText(
                 ? local.toString()
                 : bench.at().atZone(plan.site().timeZone()).toOffsetDateTime().toString();
         return new BenchText(
-                bench.called().text(),
-                Optional.empty(),
+                switch (bench.called()) {
+                    case Arrival.Meant(E164 number) -> number.text();
+                    case Arrival.Unclear unclear -> unclear.digits();
+                },
+                bench.called() instanceof Arrival.Unclear unclear
+                        ? Optional.of(unclear.trunk().key())
+                        : Optional.empty(),
                 bench.caller().toString(),
                 at,
                 String.join(",", keys(bench)),
@@ -178,13 +184,13 @@ public record BenchText(
                 .toList();
     }
 
-    private Optional<E164> called(Plan plan, Problems problems) {
+    private Optional<Arrival> called(Plan plan, Problems problems) {
         if (trunk.isEmpty()) {
             Optional<E164> called = E164.typed(to, plan.site().country());
             if (called.isEmpty()) {
                 refuse(problems, "to", to, E164.ALLOWED);
             }
-            return called;
+            return called.map(Arrival.Meant::new);
         }
         Optional<Trunk> line = trunk.filter(key -> Ref.sound(Kind.TRUNK, key))
                 .flatMap(key -> plan.find(new Ref(Kind.TRUNK, key), Trunk.class));
@@ -192,14 +198,11 @@ public record BenchText(
             refuse(problems, "trunk", trunk.get(), "the key of a trunk of the plan");
             return Optional.empty();
         }
-        return switch (Arrival.of(plan, line.get(), to)) {
-            case Arrival.Meant(E164 number) -> Optional.of(number);
-            case Arrival.Unclear(String because) -> {
-                problems.add(
-                        Node.Place.NONE, "to", "'" + to + "'", "a number that the trunk delivers (" + because + ")");
-                yield Optional.empty();
-            }
-        };
+        if (!to.matches("\\+?[0-9*#]{1,40}")) {
+            refuse(problems, "to", to, "the digits that the trunk delivers, 40 at most");
+            return Optional.empty();
+        }
+        return Optional.of(Arrival.of(plan, line.get(), to));
     }
 
     private static Optional<Ref> extension(Plan plan, String number) {

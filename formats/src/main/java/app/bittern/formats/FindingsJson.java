@@ -53,6 +53,7 @@ public final class FindingsJson {
         BenchText text = BenchText.of(plan, bench);
         ObjectNode json = JsonNodeFactory.instance.objectNode();
         json.put("to", text.to());
+        text.trunk().ifPresent(trunk -> json.put("trunk", trunk));
         json.put("from", text.from());
         json.put("at", text.at());
         if (!text.keys().isEmpty()) {

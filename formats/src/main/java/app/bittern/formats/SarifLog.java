@@ -113,7 +113,7 @@ public final class SarifLog {
     /// The steps of the call that shows a finding, each where its object stands.
     private void flow(ObjectNode flow, Bench bench) {
         ArrayNode steps = flow.putArray("threadFlows").addObject().putArray("locations");
-        Trace trace = Tracer.trace(plan, bench);
+        Trace trace = Tracer.follow(plan, bench);
         for (Trace.Step step : trace.steps()) {
             ObjectNode location = steps.addObject().putObject("location");
             Optional<Ref> object = Ref.parse(step.object());

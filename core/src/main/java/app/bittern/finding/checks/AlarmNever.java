@@ -4,7 +4,6 @@ import app.bittern.finding.About;
 import app.bittern.finding.Examination;
 import app.bittern.finding.Finding;
 import app.bittern.finding.Severity;
-import app.bittern.hours.TimeClasses;
 import app.bittern.plan.Alarm;
 import app.bittern.plan.Code;
 import app.bittern.plan.Hours;
@@ -12,7 +11,6 @@ import app.bittern.plan.Plan;
 import app.bittern.plan.Pointer;
 import app.bittern.plan.Ref;
 import app.bittern.plan.Route;
-import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 
@@ -89,9 +87,7 @@ final class AlarmNever extends PerObject<Alarm> {
         return examination
                 .plan()
                 .find(limit.hours(), Hours.class)
-                .filter(hours -> hours.calendar().names().contains(limit.state()))
-                .filter(hours -> TimeClasses.of(List.of(hours.calendar()), examination.horizon()).stream()
-                        .noneMatch(time -> time.states().contains(limit.state())))
+                .filter(hours -> examination.never(hours).contains(limit.state()))
                 .isPresent();
     }
 }

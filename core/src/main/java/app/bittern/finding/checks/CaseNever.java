@@ -6,7 +6,6 @@ import app.bittern.finding.Check;
 import app.bittern.finding.Examination;
 import app.bittern.finding.Finding;
 import app.bittern.finding.Severity;
-import app.bittern.hours.TimeClasses;
 import app.bittern.paths.Reachable;
 import app.bittern.plan.Branch;
 import app.bittern.plan.Contact;
@@ -89,15 +88,13 @@ final class CaseNever implements Check {
 
     /// The states of hours of which another finding says that they never hold.
     private static Set<String> neverHolding(Examination examination, Branch branch) {
-        Set<String> never = new LinkedHashSet<>();
-        if (branch.by() instanceof Branch.By.OfHours(Ref ref)) {
-            examination.plan().find(ref, Hours.class).ifPresent(hours -> {
-                never.addAll(hours.calendar().names());
-                TimeClasses.of(List.of(hours.calendar()), examination.horizon())
-                        .forEach(time -> time.states().forEach(never::remove));
-            });
-        }
-        return never;
+        return branch.by() instanceof Branch.By.OfHours(Ref ref)
+                ? examination
+                        .plan()
+                        .find(ref, Hours.class)
+                        .map(examination::never)
+                        .orElse(Set.of())
+                : Set.of();
     }
 
     /// Why what a case is for can never be.
@@ -149,11 +146,14 @@ final class CaseNever implements Check {
     /// Cases that could be, and that no call comes to because of what stands before the branch.
     private static List<Finding> keptAway(Examination examination, Branch branch, Set<String> told) {
         Reachable reached = examination.reached();
-        List<Reachable.Exit> exits = reached.exits(branch.ref());
+        Set<Pointer> taken = new LinkedHashSet<>();
+        for (Reachable.Exit exit : reached.exits(branch.ref())) {
+            exit.causes().forEach(cause -> reached.slot(exit, cause).ifPresent(taken::add));
+        }
         List<Finding> findings = new ArrayList<>();
         for (String state : branch.cases().keySet()) {
             Pointer at = Pointer.of("cases", state);
-            if (!told.contains(state) && exits.stream().noneMatch(exit -> reached.decidedAt(exit, at))) {
+            if (!told.contains(state) && !taken.contains(at)) {
                 findings.add(ABOUT.at(
                                 branch.ref(),
                                 at,
@@ -163,9 +163,7 @@ final class CaseNever implements Check {
             }
         }
         Pointer otherwise = Pointer.of(OTHERWISE);
-        if (branch.otherwise().isPresent()
-                && !told.contains(OTHERWISE)
-                && exits.stream().noneMatch(exit -> reached.decidedAt(exit, otherwise))) {
+        if (branch.otherwise().isPresent() && !told.contains(OTHERWISE) && !taken.contains(otherwise)) {
             findings.add(ABOUT.at(
                     branch.ref(),
                     otherwise,

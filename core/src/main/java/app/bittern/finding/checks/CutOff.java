@@ -1,5 +1,6 @@
 package app.bittern.finding.checks;
 
+import app.bittern.call.Bench;
 import app.bittern.call.Cause;
 import app.bittern.finding.About;
 import app.bittern.finding.Examination;
@@ -7,6 +8,8 @@ import app.bittern.finding.Finding;
 import app.bittern.finding.Severity;
 import app.bittern.paths.Reachable;
 import app.bittern.plan.Extension;
+import app.bittern.plan.Ref;
+import java.util.Optional;
 import java.util.stream.Stream;
 
 /// A call to an extension that is not answered ends, as there is no mailbox and nothing after.
@@ -27,17 +30,25 @@ final class CutOff extends PerObject<Extension> {
         if (extension.mailbox().isPresent() || extension.forward().noAnswer().isPresent()) {
             return Stream.empty();
         }
-        Reachable reached = examination.reached();
-        return reached.exits(extension.ref()).stream()
-                .filter(exit -> exit.causes().contains(new Cause.NoAnswer())
-                        && exit.ending().isPresent())
-                .limit(1)
+        return exit(extension.ref(), examination).stream()
                 .map(exit -> ABOUT.at(
                                 extension.ref(),
                                 Says.the(extension)
                                         + " has no mailbox and is forwarded nowhere: a call that nobody answers ends after "
                                         + extension.ringFor() + ".")
-                        .together("have no mailbox and are forwarded nowhere: a call that nobody answers ends")
-                        .shownBy(reached.witness(exit, cause -> cause instanceof Cause.NoAnswer)));
+                        .together("have no mailbox and are forwarded nowhere: a call that nobody answers ends"));
+    }
+
+    private static Optional<Reachable.Exit> exit(Ref extension, Examination examination) {
+        return examination.reached().exits(extension).stream()
+                .filter(exit -> exit.causes().contains(new Cause.NoAnswer())
+                        && exit.ending().isPresent())
+                .findFirst();
+    }
+
+    @Override
+    public Optional<Bench> witness(Finding finding, Examination examination) {
+        return exit(finding.object(), examination)
+                .flatMap(exit -> examination.reached().witness(exit, cause -> cause instanceof Cause.NoAnswer));
     }
 }

@@ -4,12 +4,8 @@ import app.bittern.finding.About;
 import app.bittern.finding.Examination;
 import app.bittern.finding.Finding;
 import app.bittern.finding.Severity;
-import app.bittern.hours.TimeClasses;
 import app.bittern.plan.Hours;
 import app.bittern.plan.Pointer;
-import java.util.LinkedHashSet;
-import java.util.List;
-import java.util.Set;
 import java.util.stream.Stream;
 
 /// Hours with a state that holds at no time in the coming year.
@@ -31,10 +27,7 @@ final class HoursNever extends PerObject<Hours> {
     }
 
     private static Stream<Finding> never(Examination examination, Hours hours) {
-        Set<String> held = new LinkedHashSet<>();
-        TimeClasses.of(List.of(hours.calendar()), examination.horizon()).forEach(time -> held.addAll(time.states()));
-        return hours.calendar().names().stream()
-                .filter(state -> !held.contains(state))
+        return examination.never(hours).stream()
                 .map(state -> ABOUT.at(
                                 hours.ref(),
                                 Pointer.of("states"),

@@ -34,7 +34,7 @@ final class NumberDue extends PerObject<InboundNumber> {
         boolean past = number.due().filter(due -> due.isBefore(today)).isPresent();
         boolean soon =
                 number.due().filter(due -> due.isBefore(today.plusWeeks(1))).isPresent();
-        boolean own = examination.plan().routes().called(number.called()).stream()
+        boolean own = examination.plan().routes().called(Optional.of(number.called())).stream()
                 .anyMatch(route -> route.enabled() && !(route.called() instanceof Route.Called.Any));
         boolean any = !RouteChoice.inOrder(examination.plan(), number.called()).isEmpty();
         String status = number.status().name().toLowerCase(Locale.ROOT);

@@ -110,7 +110,7 @@ final class WrongMailbox implements Check {
                                             + ", which belongs to somebody whom it was not for.")
                             .inField(place(first))
                             .of(next)
-                            .shownBy(witness(examination, first, next)));
+                            .together("have calls that can end in a mailbox of somebody whom they were not for"));
                 }
                 if (rings(to.get()) && met.add(next)) {
                     Set<Ref> rung = new LinkedHashSet<>(come.rung());
@@ -144,12 +144,15 @@ final class WrongMailbox implements Check {
     }
 
     /// A call that comes to the object and that nobody answers, where it ends in the mailbox.
-    private static Optional<Bench> witness(Examination examination, PlanObject first, Ref mailbox) {
+    @Override
+    public Optional<Bench> witness(Finding finding, Examination examination) {
         return examination
                 .reached()
-                .witness(first.ref())
-                .filter(bench ->
-                        Tracer.trace(examination.plan(), bench).ending().in().equals(mailbox.toString()));
+                .witness(finding.object())
+                .filter(bench -> finding.values()
+                        .contains(Tracer.follow(examination.plan(), bench)
+                                .ending()
+                                .in()));
     }
 
     private static List<Ref> onwards(PlanObject object) {
