@@ -14,7 +14,12 @@ import org.dmfs.rfc5545.recur.RecurrenceRuleIterator;
 public sealed interface DateRule {
     /// What is allowed, as a refusal says it.
     String ALLOWED =
-            "a day such as 12-25 (every year) or 2027-03-26 (once), or a rule such as FREQ=YEARLY;BYMONTH=5;BYDAY=1MO";
+            "a day such as 12-25 (every year) or 2027-03-26 (once), or a rule such as FREQ=YEARLY;BYMONTH=5;BYDAY=1MO;"
+                    + " where it counts from a day (INTERVAL, COUNT, or no BYDAY or BYMONTHDAY), with that day:"
+                    + " { rule: \"FREQ=WEEKLY;INTERVAL=2;BYDAY=MO\", from: 2026-11-02 }";
+
+    /// What stands between a rule and the day that it counts from, where both are said in one text.
+    String FROM = " from ";
 
     /// Whether the rule holds on a date.
     boolean holds(LocalDate date);
@@ -47,31 +52,49 @@ public sealed interface DateRule {
 
     /// The days of a recurrence rule. Source: RFC 5545, 3.3.10; the rule is read by lib-recur.
     ///
-    /// @param text as it is written: the rule, and the day it begins with where that matters,
-    ///             `FREQ=WEEKLY;INTERVAL=2 from 2026-11-23`
-    record Recurring(String text, String rule, LocalDate start) implements DateRule {
+    /// @param rule as it is written
+    /// @param from the day it counts from; absent where every day of the rule is told by the rule itself
+    record Recurring(String rule, Optional<LocalDate> from) implements DateRule {
+        /// What a rule without a day is counted from; where it matters, a day is asked for.
         private static final LocalDate LONG_AGO = LocalDate.of(2000, 1, 1);
-        private static final String FROM = " from ";
 
-        static Optional<DateRule> parse(String text) {
-            int from = text.indexOf(FROM);
-            String rule = from < 0 ? text : text.substring(0, from);
-            LocalDate start = from < 0 ? LONG_AGO : LocalDate.parse(text.substring(from + FROM.length()));
+        /// A rule that is counted from a day, or needs none.
+        ///
+        /// @return empty where it is not a rule of days, or needs a day and has none
+        static Optional<DateRule> of(String rule, Optional<LocalDate> from) {
             try {
                 RecurrenceRule read = new RecurrenceRule(rule, RecurrenceRule.RfcMode.RFC5545_STRICT);
                 boolean byDay = switch (read.getFreq()) {
                     case YEARLY, MONTHLY, WEEKLY, DAILY -> true;
                     default -> false;
                 };
-                return byDay ? Optional.of(new Recurring(text, rule, start)) : Optional.empty();
+                return byDay && (from.isPresent() || !counts(read))
+                        ? Optional.of(new Recurring(rule, from))
+                        : Optional.empty();
             } catch (InvalidRecurrenceRuleException notARule) {
                 return Optional.empty();
             }
         }
 
+        /// Whether the days depend on the one that it is counted from.
+        private static boolean counts(RecurrenceRule rule) {
+            boolean ownDays = switch (rule.getFreq()) {
+                case DAILY -> true;
+                case WEEKLY -> rule.hasPart(RecurrenceRule.Part.BYDAY);
+                case MONTHLY -> rule.hasPart(RecurrenceRule.Part.BYDAY) || rule.hasPart(RecurrenceRule.Part.BYMONTHDAY);
+                case YEARLY ->
+                    rule.hasPart(RecurrenceRule.Part.BYYEARDAY)
+                            || rule.hasPart(RecurrenceRule.Part.BYDAY)
+                            || (rule.hasPart(RecurrenceRule.Part.BYMONTHDAY)
+                                    && rule.hasPart(RecurrenceRule.Part.BYMONTH));
+                default -> false;
+            };
+            return rule.getInterval() > 1 || rule.getCount() != null || !ownDays;
+        }
+
         @Override
         public boolean holds(LocalDate date) {
-            if (date.isBefore(start)) {
+            if (from.filter(date::isBefore).isPresent()) {
                 return false;
             }
             RecurrenceRuleIterator days = days();
@@ -81,7 +104,8 @@ public sealed interface DateRule {
 
         private RecurrenceRuleIterator days() {
             try {
-                return new RecurrenceRule(rule, RecurrenceRule.RfcMode.RFC5545_STRICT).iterator(instance(start));
+                return new RecurrenceRule(rule, RecurrenceRule.RfcMode.RFC5545_STRICT)
+                        .iterator(instance(from.orElse(LONG_AGO)));
             } catch (InvalidRecurrenceRuleException changed) {
                 throw new IllegalStateException(rule + " was a rule before", changed);
             }
@@ -95,9 +119,10 @@ public sealed interface DateRule {
             return LocalDate.of(instance.getYear(), instance.getMonth() + 1, instance.getDayOfMonth());
         }
 
+        /// `FREQ=WEEKLY;INTERVAL=2;BYDAY=MO from 2026-11-02`.
         @Override
         public String toString() {
-            return text;
+            return rule + from.map(day -> FROM + day).orElse("");
         }
     }
 
@@ -105,7 +130,12 @@ public sealed interface DateRule {
     static Optional<DateRule> parse(String text) {
         try {
             if (text.startsWith("FREQ=")) {
-                return Recurring.parse(text);
+                int from = text.indexOf(FROM);
+                return from < 0
+                        ? Recurring.of(text, Optional.empty())
+                        : Recurring.of(
+                                text.substring(0, from),
+                                Optional.of(LocalDate.parse(text.substring(from + FROM.length()))));
             }
             return text.length() == 10
                     ? Optional.of(new Once(LocalDate.parse(text)))

@@ -39,7 +39,7 @@ final class InboundNumberFormat implements KindFormat<InboundNumber> {
                 fields.text("report")));
     }
 
-    private static Optional<LocalDate> date(String text) {
+    static Optional<LocalDate> date(String text) {
         try {
             return Optional.of(LocalDate.parse(text));
         } catch (DateTimeException notADate) {

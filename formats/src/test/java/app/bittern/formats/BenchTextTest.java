@@ -3,6 +3,7 @@ package app.bittern.formats;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.bittern.call.Bench;
+import app.bittern.call.Ending;
 import app.bittern.call.Trace;
 import app.bittern.call.Tracer;
 import app.bittern.hours.Horizon;
@@ -58,6 +59,52 @@ class BenchTextTest {
         String written = PlanFile.yaml(plan);
         assertThat(written).contains("[busy, silent, answers 3s]").contains("[full, 0]");
         assertThat(plan(written)).isEqualTo(plan);
+    }
+
+    /// Digits of a wrong length, and digits that no number or two numbers end with, are calls all the same.
+    @Test
+    void digitsThatATrunkCannotMeanAreTakenByTheRouteForAnythingOrByNone() {
+        String head = """
+                bittern: 2
+                site: { key: quay, name: Quay, country: GB, timeZone: Europe/London, languages: [en-GB] }
+                trunks: { old: { channels: 4, delivers: last 3 } }
+                numbers: { "+441632960700": { trunk: old }, "+441632970700": { trunk: old }, "+441632960701": { trunk: old } }
+                routes: { main: { called: { prefix: "+44" }, to: busy }%s }
+                """;
+        Plan own = plan(head.formatted(""));
+        Plan any = plan(head.formatted(", any: { to: hang-up }"));
+        for (String digits : List.of("12", "999", "700")) {
+            BenchText text = onTrunk(digits);
+            Trace none = Tracer.trace(own, read(text, own));
+            assertThat(none.ending().kind()).as(digits).isEqualTo(Ending.Kind.UNMATCHED);
+            assertThat(none.ending().in()).isEqualTo("trunk/old");
+            assertThat(none.steps().getFirst().what()).contains("old delivered " + digits);
+            Trace taken = Tracer.trace(any, read(text, any));
+            assertThat(taken.ending().kind()).isEqualTo(Ending.Kind.HUNG_UP);
+            assertThat(taken.steps().getFirst().object()).isEqualTo("route/any");
+            assertThat(BenchText.of(any, read(text, any))).isEqualTo(text);
+        }
+        assertThat(Tracer.trace(own, read(onTrunk("701"), own)).ending().kind()).isEqualTo(Ending.Kind.BUSY);
+        assertThat(onTrunk("seven").read(own)).isInstanceOf(BenchText.Result.Refused.class);
+    }
+
+    private static BenchText onTrunk(String digits) {
+        return new BenchText(
+                digits,
+                Optional.of("old"),
+                "withheld",
+                "2026-11-24T10:15",
+                "",
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of());
+    }
+
+    private static Bench read(BenchText text, Plan plan) {
+        BenchText.Result result = text.read(plan);
+        assertThat(result).as("%s", result).isInstanceOf(BenchText.Result.Read.class);
+        return ((BenchText.Result.Read) result).bench();
     }
 
     @Test

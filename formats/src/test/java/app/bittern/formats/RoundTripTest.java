@@ -12,11 +12,12 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
+import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 
-/// What is written reads back as the same plan and the same bytes; schema and reader agree; nothing makes the reader
-/// fall over.
+/// What is written reads back as the same plan and the same bytes; schema and reader agree; nothing makes the
+/// reader fall over.
 class RoundTripTest {
     private static final Schema SCHEMA = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
             .getSchema(PlanSchema.json(), InputFormat.JSON);
@@ -50,6 +51,24 @@ class RoundTripTest {
             Plan bySections = read(PlanFile.yaml(plan));
             assertThat(bySections.objects()).containsExactlyInAnyOrderElementsOf(plan.objects());
             holds(bySections);
+        }
+    }
+
+    @Test
+    void aRuleIsWrittenWithTheDayItCountsFrom() {
+        String head = "bittern: 2\nsite: { key: s, timeZone: Europe/London, country: GB, languages: [en-GB] }\n";
+        String rota = "hours: { rota: { states: [ { state: ann, on: [%s, 12-25] }, { state: bo } ] } }\n";
+        Plan plan = read(head + rota.formatted("{ rule: \"FREQ=WEEKLY;INTERVAL=2;BYDAY=MO\", from: 2026-11-02 }"));
+        holds(plan);
+        for (String wrong : List.of(
+                "{ rule: \"FREQ=WEEKLY;INTERVAL=2;BYDAY=MO\" }",
+                "\"FREQ=WEEKLY;INTERVAL=2;BYDAY=MO\"",
+                "{ rule: FREQ=FORTNIGHTLY, from: 2026-11-02 }",
+                "{ rule: FREQ=DAILY, from: 2026-11-31 }",
+                "{ from: 2026-11-02 }")) {
+            assertThat(PlanFile.read(head + rota.formatted(wrong)))
+                    .as(wrong)
+                    .isInstanceOf(PlanFile.Result.Refused.class);
         }
     }
 
