@@ -6,6 +6,7 @@ import app.bittern.finding.Severity;
 import app.bittern.formats.FindingsJson;
 import app.bittern.formats.Json;
 import app.bittern.formats.Places;
+import app.bittern.formats.PlanFile;
 import app.bittern.formats.SarifLog;
 import app.bittern.plan.Plan;
 import java.util.List;
@@ -48,14 +49,15 @@ final class CheckCommand extends PlanCommand {
                 .orElseThrow(() -> new Unusable(
                         List.of("--severity: found '" + severity + "'; allowed is blocking, warning or hint.")));
         String text = PlanArgument.text(file());
-        Plan plan = PlanArgument.read(file(), text);
+        PlanFile.Opened opened = PlanFile.open(text);
+        Plan plan = PlanArgument.plan(file(), opened.result());
+        Places places = opened.places();
         // A log for machines holds the accepted ones too, marked as such.
         List<Finding> findings = Catalogue.examine(plan, weeks.horizon(plan)).stream()
                 .filter(finding -> accepted || sarif || finding.accepted().isEmpty())
                 .toList();
-        Places places = Places.of(text);
         if (sarif) {
-            say(Json.pretty(SarifLog.of(plan, findings, file(), text)));
+            say(Json.pretty(SarifLog.of(plan, findings, file(), text, places)));
         } else if (json()) {
             say(Json.pretty(FindingsJson.of(plan, findings)));
         } else {

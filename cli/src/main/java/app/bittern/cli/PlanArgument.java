@@ -13,11 +13,12 @@ final class PlanArgument {
     private PlanArgument() {}
 
     static Plan read(Path file) {
-        return read(file, text(file));
+        return plan(file, PlanFile.read(text(file)));
     }
 
-    static Plan read(Path file, String text) {
-        return switch (PlanFile.read(text)) {
+    /// The plan, or what is wrong with it.
+    static Plan plan(Path file, PlanFile.Result result) {
+        return switch (result) {
             case PlanFile.Result.Read(Plan plan) -> plan;
             case PlanFile.Result.Refused(var problems) ->
                 throw new Unusable(problems.stream()

@@ -74,8 +74,8 @@ sealed interface Node {
         return switch (this) {
             case Scalar(String text, Type type, Place place) ->
                 switch (type) {
-                    case TEXT -> "'" + shortened(text) + "'";
-                    case INTEGER, DECIMAL -> "the number " + shortened(text);
+                    case TEXT -> "'" + Texts.shown(text) + "'";
+                    case INTEGER, DECIMAL -> "the number " + Texts.shown(text);
                     case BOOLEAN -> "the truth value " + text;
                     case NULL -> "nothing";
                 };
@@ -83,9 +83,5 @@ sealed interface Node {
             case Fields fields -> "a map of fields";
             case Noted noted -> "nothing";
         };
-    }
-
-    private static String shortened(String text) {
-        return text.length() <= 60 ? text : text.substring(0, 57) + "...";
     }
 }

@@ -33,6 +33,7 @@ public final class ObjectJson {
 
     static Result read(Ref ref, Node body) {
         Problems problems = new Problems();
+        Texts.check(body, ref.toString(), problems);
         Optional<? extends PlanObject> object = Formats.read(ref, body, ref.toString(), problems);
         return object.isPresent() && problems.none()
                 ? new Result.Read(object.get())

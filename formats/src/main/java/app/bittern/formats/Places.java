@@ -10,17 +10,12 @@ import java.util.Optional;
 public final class Places {
     private final Optional<Node> root;
 
-    private Places(Optional<Node> root) {
+    Places(Optional<Node> root) {
         this.root = root;
     }
 
     /// A line and a column, both from 1.
     public record Place(int line, int column) {}
-
-    /// The places of a file that has been read without problems.
-    public static Places of(String text) {
-        return new Places(YamlNodes.read(text, new Problems()));
-    }
 
     /// Where a field of an object stands; where it is absent, the innermost that is there.
     ///

@@ -31,12 +31,29 @@ public final class PlanFile {
         }
     }
 
+    /// A plan that has been read, and where everything stands in its file.
+    public record Opened(Result result, Places places) {}
+
+    /// Reads a plan and where its objects stand.
+    public static Opened open(String text) {
+        Problems problems = new Problems();
+        Optional<Node> root = YamlNodes.read(text, problems);
+        return new Opened(read(root, problems), new Places(root));
+    }
+
     /// Reads a plan; all its errors are reported, not just the first.
     public static Result read(String text) {
         Problems problems = new Problems();
         Optional<Node> root = YamlNodes.read(text, problems);
+        return read(root, problems);
+    }
+
+    private static Result read(Optional<Node> root, Problems problems) {
         List<PlanObject> objects = new ArrayList<>();
-        root.ifPresent(node -> objects(node, objects, problems));
+        root.ifPresent(node -> {
+            Texts.check(node, "", problems);
+            objects(node, objects, problems);
+        });
         return root.isPresent() && problems.none()
                 ? new Result.Read(Plan.of(objects))
                 : new Result.Refused(problems.inOrder());

@@ -6,10 +6,19 @@ import java.util.List;
 
 /// Collects what is wrong while reading goes on.
 final class Problems {
+    /// How many are told; and as a file may have millions, how many are kept to tell the first of them.
+    static final int TOLD = 200;
+
+    private static final int KEPT = 20_000;
+
     private final List<Problem> all = new ArrayList<>();
+    private int count;
 
     void add(Node.Place place, String where, String found, String allowed) {
-        all.add(new Problem(place.line(), place.column(), where, found, allowed));
+        count++;
+        if (all.size() < KEPT) {
+            all.add(new Problem(place.line(), place.column(), where, found, allowed));
+        }
     }
 
     void add(Node node, String where, String allowed) {
@@ -20,9 +29,21 @@ final class Problems {
         return all.isEmpty();
     }
 
+    /// The first of them by line and column, and how many more there are.
     List<Problem> inOrder() {
-        return all.stream()
+        List<Problem> told = new ArrayList<>(all.stream()
                 .sorted(Comparator.comparingInt(Problem::line).thenComparingInt(Problem::column))
-                .toList();
+                .limit(TOLD)
+                .toList());
+        if (count > told.size()) {
+            Problem last = told.getLast();
+            told.add(new Problem(
+                    last.line(),
+                    last.column(),
+                    "",
+                    (count - told.size()) + " more problems like these",
+                    "a plan without any; these " + TOLD + " are the first"));
+        }
+        return List.copyOf(told);
     }
 }

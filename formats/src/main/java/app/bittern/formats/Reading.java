@@ -93,7 +93,7 @@ final class Reading {
                 problems.add(
                         fields.keys().getOrDefault(name, fields.place()),
                         at(name),
-                        "the unknown field '" + name + "'",
+                        "the unknown field '" + Texts.shown(name) + "'",
                         allowed);
             }
         }
@@ -356,8 +356,8 @@ final class Reading {
         }
     }
 
-    /// The names of this map that have not been asked for and that a function makes something of, in order; others are
-    /// reported.
+    /// The names of this map that have not been asked for and that a function makes something of, in order;
+    /// others are reported.
     <T> Map<String, T> each(Function<String, Optional<T>> parse, String allowed) {
         Map<String, T> names = new LinkedHashMap<>();
         NAMES.stream()

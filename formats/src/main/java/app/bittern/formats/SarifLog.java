@@ -31,19 +31,20 @@ public final class SarifLog {
     private final String text;
     private final Places places;
 
-    private SarifLog(Plan plan, Path file, String text) {
+    private SarifLog(Plan plan, Path file, String text, Places places) {
         this.plan = plan;
         this.file = file;
         this.text = text;
-        this.places = Places.of(text);
+        this.places = places;
     }
 
     /// A log of findings.
     ///
-    /// @param file the path as it was given
-    /// @param text what stands in it
-    public static ObjectNode of(Plan plan, List<Finding> findings, Path file, String text) {
-        return new SarifLog(plan, file, text).log(findings);
+    /// @param file   the path as it was given
+    /// @param text   what stands in it
+    /// @param places where
+    public static ObjectNode of(Plan plan, List<Finding> findings, Path file, String text, Places places) {
+        return new SarifLog(plan, file, text, places).log(findings);
     }
 
     private ObjectNode log(List<Finding> findings) {

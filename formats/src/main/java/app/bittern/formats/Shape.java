@@ -12,8 +12,8 @@ import tools.jackson.databind.node.ObjectNode;
 
 /// What a value may be, noted while a reader asks for it; becomes JSON Schema (2020-12).
 ///
-/// The reader itself is run on nothing, and what it asks for is noted here, so that schema and reader cannot differ in
-/// their fields and types.
+/// The reader itself is run on nothing, and what it asks for is noted here, so that schema and reader cannot
+/// differ in their fields and types.
 final class Shape {
     private final Set<String> types = new LinkedHashSet<>();
     private final Map<String, Shape> names = new LinkedHashMap<>();
@@ -102,6 +102,9 @@ final class Shape {
         if (!words.isEmpty() && types.size() == 1) {
             ArrayNode all = json.putArray("enum");
             words.forEach(all::add);
+        }
+        if (types.contains("string") && words.isEmpty()) {
+            json.put("maxLength", Texts.LONGEST);
         }
         if (types.contains("integer") && most >= least && most > 0) {
             json.put("minimum", least);

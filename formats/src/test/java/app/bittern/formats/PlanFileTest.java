@@ -9,10 +9,13 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 class PlanFileTest {
     private static final String HEAD = """
@@ -138,5 +141,51 @@ class PlanFileTest {
         assertThat(((BenchText.Result.Refused) wrong).problems())
                 .extracting(Problem::where)
                 .containsExactly("to", "from", "at", "keys", "phone", "phone");
+    }
+
+    private static final String SMALL =
+            "bittern: 2\nsite: { key: s, timeZone: Europe/London, country: GB, languages: [en-GB] }\n";
+
+    private static List<Problem> problems(String text) {
+        return ((PlanFile.Result.Refused) PlanFile.read(text)).problems();
+    }
+
+    @Test
+    void ofThousandsOfProblemsTheFirstAreToldAndHowManyMoreThereAre() {
+        String wrong = IntStream.range(2000, 5000)
+                .mapToObj(number -> "  \"" + number + "\": { nam: x }\n")
+                .collect(Collectors.joining());
+        List<Problem> problems = problems(SMALL + "extensions:\n" + wrong);
+        assertThat(problems).hasSize(201);
+        assertThat(problems.getFirst().line()).isEqualTo(4);
+        assertThat(problems.getLast().says()).contains("2800 more problems");
+    }
+
+    /// Wherever a text stands: in a field, in a list, as the name of a field, and in JSON as in YAML.
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "extensions: { \"2001\": { name: \"A\\0B\" } }",
+                "extensions: { \"2001\": { name: \"A\\ud800B\" } }",
+                "extensions: { \"2001\": { \"na\\u0007me\": x } }",
+                "contacts: [ { number: \"+447700900001\", tags: [\"v\\u0001ip\"] } ]",
+            })
+    void charactersThatNoTextMayHoldAreNamed(String section) {
+        assertThat(problems(SMALL + section)).anySatisfy(problem -> {
+            assertThat(problem.found()).matches("the character U\\+[0-9A-F]{4}");
+            assertThat(problem.line()).isEqualTo(3);
+            assertThat(problem.says().chars()).noneMatch(Character::isISOControl);
+        });
+    }
+
+    @Test
+    void aTextOfTenThousandCharactersIsTheLongest() {
+        String prompt = "prompts: { p: { en-GB: \"%s\" } }";
+        assertThat(PlanFile.read(SMALL + prompt.formatted("word ".repeat(2000))))
+                .isInstanceOf(PlanFile.Result.Read.class);
+        assertThat(problems(SMALL + prompt.formatted("word ".repeat(2000) + ".")))
+                .singleElement()
+                .satisfies(
+                        problem -> assertThat(problem.says()).contains("10001 characters", "10000 characters at most"));
     }
 }

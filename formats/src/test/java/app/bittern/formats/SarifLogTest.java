@@ -54,7 +54,12 @@ class SarifLogTest {
 
     private static JsonNode log(String text) {
         Plan plan = read(text);
-        return SarifLog.of(plan, Catalogue.examine(plan, MONDAY), FILE, text);
+        return SarifLog.of(
+                plan,
+                Catalogue.examine(plan, MONDAY),
+                FILE,
+                text,
+                PlanFile.open(text).places());
     }
 
     @Test
@@ -74,7 +79,8 @@ class SarifLogTest {
         String text = ChecksTest.text(one.offends());
         Plan plan = read(text);
         List<Finding> findings = Catalogue.examine(plan, MONDAY);
-        JsonNode log = SarifLog.of(plan, findings, FILE, text);
+        JsonNode log =
+                SarifLog.of(plan, findings, FILE, text, PlanFile.open(text).places());
         assertThat(schema.validate(log.toString(), InputFormat.JSON)).isEmpty();
         for (int index = 0; index < findings.size(); index++) {
             List<Fix> fixes = findings.get(index).fixes();

@@ -1,0 +1,91 @@
+package app.bittern.formats;
+
+import java.util.Map;
+
+/// What texts may hold, wherever they stand: characters that can be stored and shown, and not too many of them.
+final class Texts {
+    /// The longest text, in UTF-16 code units.
+    static final int LONGEST = 10_000;
+
+    /// How much of a text a sentence repeats.
+    private static final int REPEATED = 60;
+
+    private Texts() {}
+
+    /// Reports every text and every name in a node that is too long or holds what no text may.
+    static void check(Node node, String where, Problems problems) {
+        switch (node) {
+            case Node.Scalar(String text, Node.Type type, Node.Place place) -> check(text, place, where, problems);
+            case Node.Items items -> {
+                for (int index = 0; index < items.nodes().size(); index++) {
+                    check(items.nodes().get(index), within(where, String.valueOf(index)), problems);
+                }
+            }
+            case Node.Fields fields -> {
+                for (Map.Entry<String, Node> field : fields.nodes().entrySet()) {
+                    String name = field.getKey();
+                    check(name, fields.keys().getOrDefault(name, fields.place()), where, problems);
+                    check(field.getValue(), within(where, shown(name)), problems);
+                }
+            }
+            case Node.Noted noted -> {}
+        }
+    }
+
+    private static String within(String where, String name) {
+        return where.isEmpty() ? name : where + "/" + name;
+    }
+
+    private static void check(String text, Node.Place place, String where, Problems problems) {
+        if (text.length() > LONGEST) {
+            problems.add(place, where, "a text of " + text.length() + " characters", LONGEST + " characters at most");
+        }
+        int bad = unfit(text);
+        if (bad >= 0) {
+            problems.add(
+                    place,
+                    where,
+                    String.format("the character U+%04X", (int) text.charAt(bad)),
+                    "letters, digits, signs, tabs and line breaks, but no other control characters and no half of a pair");
+        }
+    }
+
+    /// The first character that no text may hold: a control character that breaks no line, or half of a
+    /// surrogate pair; -1 where there is none.
+    private static int unfit(String text) {
+        for (int at = 0; at < text.length(); at++) {
+            char sign = text.charAt(at);
+            boolean control = sign < ' ' ? sign != '\n' && sign != '\t' && sign != '\r' : sign == 0x7F;
+            if (control) {
+                return at;
+            }
+            if (Character.isHighSurrogate(sign)
+                    && at + 1 < text.length()
+                    && Character.isLowSurrogate(text.charAt(at + 1))) {
+                at++;
+            } else if (Character.isSurrogate(sign)) {
+                return at;
+            }
+        }
+        return -1;
+    }
+
+    /// A text as a sentence repeats it: shortened, and with signs for what cannot be shown.
+    static String shown(String text) {
+        StringBuilder shown = new StringBuilder();
+        for (int at = 0; at < text.length(); at++) {
+            if (at == REPEATED) {
+                return shown.append("...").toString();
+            }
+            char sign = text.charAt(at);
+            boolean half = Character.isSurrogate(sign)
+                    && !(Character.isHighSurrogate(sign)
+                            && at + 1 < text.length()
+                            && Character.isLowSurrogate(text.charAt(at + 1)))
+                    && !(Character.isLowSurrogate(sign) && at > 0 && Character.isHighSurrogate(text.charAt(at - 1)));
+            shown.append(
+                    half || Character.isISOControl(sign) ? String.format("\\u%04x", (int) sign) : String.valueOf(sign));
+        }
+        return shown.toString();
+    }
+}
