@@ -38,7 +38,10 @@ import tools.jackson.databind.node.ObjectNode;
             "  ./bittern paths plan.yaml --to +441632960100 --list --ending lost --json"
         })
 final class PathsCommand extends PlanCommand {
-    @Option(names = "--to", paramLabel = "NUMBER", description = "The number called; all inbound numbers where absent.")
+    @Option(
+            names = "--to",
+            paramLabel = "NUMBER",
+            description = "The number called; all inbound numbers together where absent.")
     private Optional<String> to = Optional.empty();
 
     @Option(
@@ -117,6 +120,8 @@ final class PathsCommand extends PlanCommand {
             ArrayNode array = JsonNodeFactory.instance.arrayNode();
             all.forEach(array::add);
             say(Json.pretty(to.isPresent() ? all.getFirst() : array));
+        } else if (to.isEmpty() && !list && !matrix) {
+            say(PathsText.all(plan, paths.all()));
         } else {
             numbers.forEach(number -> {
                 NumberPaths one = paths.of(number);

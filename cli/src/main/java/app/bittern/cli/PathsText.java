@@ -3,6 +3,7 @@ package app.bittern.cli;
 import app.bittern.call.Ending;
 import app.bittern.callset.CallSet;
 import app.bittern.graph.Tangle;
+import app.bittern.paths.AllNumbers;
 import app.bittern.paths.Matrix;
 import app.bittern.paths.NumberPaths;
 import app.bittern.paths.Path;
@@ -56,6 +57,46 @@ final class PathsText {
         return text.append("\n\n").append(letters.said()).append('\n').toString();
     }
 
+    /// All numbers together: how their calls end, and how many paths each has, as far as it fits a screen.
+    static String all(Plan plan, AllNumbers all) {
+        Table endings = new Table(20, 15).row("paths", "seconds", "ends");
+        Map<List<Object>, List<NumberPaths.Ends>> groups = new LinkedHashMap<>();
+        for (NumberPaths.Ends ends : all.endings()) {
+            groups.computeIfAbsent(alike(ends), key -> new ArrayList<>()).add(ends);
+        }
+        groups.values().stream()
+                .map(PathsText::one)
+                .forEach(ends -> endings.row(
+                        String.format(Locale.ROOT, "%,d", ends.paths()), seconds(ends.span()), ends.words()));
+        Table numbers = new Table(20, 20).row("paths", "number", "");
+        all.numbers().entrySet().stream()
+                .limit(NUMBERS)
+                .forEach(number -> numbers.row(
+                        String.format(Locale.ROOT, "%,d", number.getValue()),
+                        number.getKey().international(),
+                        plan.title(new Ref(Kind.NUMBER, number.getKey().text()))));
+        int more = all.numbers().size() - NUMBERS;
+        return String.format(
+                        Locale.ROOT,
+                        "%,d numbers, %,d paths, %,d come back%s%n",
+                        all.numbers().size(),
+                        all.count(),
+                        all.returns(),
+                        all.rounds().signum() == 0 ? "" : String.format(Locale.ROOT, ", %,d go round", all.rounds()))
+                + endings + "\n\n" + numbers + "\n"
+                + (more > 0 ? String.format(Locale.ROOT, "and %,d more%n", more) : "")
+                + "\n--to NUMBER tells one by itself, and when.\n";
+    }
+
+    /// How many numbers are told.
+    private static final int NUMBERS = 12;
+
+    /// What is the same in endings that differ only in who it is.
+    private static List<Object> alike(NumberPaths.Ends ends) {
+        return List.of(
+                ends.ending().kind(), ends.ending().cause(), ends.ending().in().replaceFirst("/.*", ""));
+    }
+
     /// Gives each time a letter, so that it is said once.
     private static final class Letters {
         private final Map<String, String> letters = new LinkedHashMap<>();
@@ -83,9 +124,8 @@ final class PathsText {
     private static List<Together> together(NumberPaths number) {
         Map<List<Object>, List<NumberPaths.Ends>> groups = new LinkedHashMap<>();
         for (NumberPaths.Ends ends : number.endings()) {
-            String what = ends.ending().in().replaceFirst("/.*", "");
-            List<Object> key = List.of(ends.ending().kind(), ends.ending().cause(), what, ends.calls());
-            groups.computeIfAbsent(key, one -> new ArrayList<>()).add(ends);
+            groups.computeIfAbsent(List.of(alike(ends), ends.calls()), one -> new ArrayList<>())
+                    .add(ends);
         }
         return groups.values().stream().map(PathsText::one).toList();
     }

@@ -10,6 +10,7 @@ import java.io.StringWriter;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Locale;
 import javax.xml.parsers.DocumentBuilderFactory;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -66,6 +67,20 @@ class CommandsTest {
         int line = result.at("/locations/0/physicalLocation/region/startLine").asInt();
         assertThat(Files.readAllLines(Path.of(broken)).get(line - 1)).contains("receptoin");
         assertThat(said.json().at("/runs/0/tool/driver/rules").size()).isGreaterThan(50);
+    }
+
+    @Test
+    void thePathsOfAllNumbersTogetherFitAScreen() {
+        Said all = say("paths", PLAN, "--at", "2026-11-23");
+        assertThat(all.status()).isZero();
+        assertThat(all.out()).startsWith("6 numbers, ").contains("Main line", "message in 5 mailboxes");
+        assertThat(all.out().lines().count()).isLessThan(40);
+        long sum = 0;
+        for (JsonNode number :
+                say("paths", PLAN, "--at", "2026-11-23", "--json").json()) {
+            sum += number.get("paths").asLong();
+        }
+        assertThat(all.out()).contains(String.format(Locale.ROOT, "%,d paths", sum));
     }
 
     @Test

@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /// Makes one finding of those that say the same of several places, so that thirteen mailboxes are read once.
 final class Told {
@@ -37,8 +38,13 @@ final class Told {
             same.computeIfAbsent(key, k -> new ArrayList<>()).add(finding);
         }
         return same.values().stream()
-                .map(some -> some.size() == 1 ? some.getFirst() : one(plan, some))
+                .flatMap(some -> several(some) ? Stream.of(one(plan, some)) : some.stream())
                 .toList();
+    }
+
+    /// Whether they are at several objects: what is to be said of one twice has a sentence each.
+    private static boolean several(List<Finding> some) {
+        return some.stream().map(Finding::object).distinct().limit(2).count() == 2;
     }
 
     private static Finding one(Plan plan, List<Finding> some) {

@@ -108,6 +108,10 @@ public final class NumberPaths {
         return starts;
     }
 
+    PathGraph graph() {
+        return graph;
+    }
+
     /// The starts of some of the calls.
     List<Start> startsOf(CallSet some) {
         return paths.begun(graph, starts, some);

@@ -109,6 +109,11 @@ public final class Paths {
                 .toList();
     }
 
+    /// The paths of all inbound numbers together.
+    public AllNumbers all() {
+        return AllNumbers.of(this);
+    }
+
     /// How many paths there are for all inbound numbers together.
     public BigInteger count() {
         return plan().all(InboundNumber.class)

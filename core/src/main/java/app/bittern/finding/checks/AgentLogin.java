@@ -37,9 +37,10 @@ final class AgentLogin extends PerObject<Queue> {
         return byPhone.isEmpty() || code
                 ? Stream.empty()
                 : Stream.of(ABOUT.at(
-                        queue.ref(),
-                        Pointer.of("agents"),
-                        Says.the(queue) + " has agents who log in by phone (" + Says.some(byPhone)
-                                + "), and no code logs in to it."));
+                                queue.ref(),
+                                Pointer.of("agents"),
+                                Says.the(queue) + " has agents who log in by phone (" + Says.some(byPhone)
+                                        + "), and no code logs in to it.")
+                        .together("have agents who log in by phone, and no code logs in to them"));
     }
 }

@@ -6,7 +6,10 @@ import app.bittern.finding.Finding;
 import app.bittern.finding.Severity;
 import app.bittern.plan.Menu;
 import app.bittern.plan.Pointer;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.Stream;
 
 /// A menu has a key that it does not say.
@@ -24,20 +27,24 @@ final class MenuKeyUnsaid extends PerObject<Menu> {
 
     @Override
     Stream<Finding> look(Menu menu, Examination examination) {
-        return KeysSaid.of(examination.plan(), menu).stream().flatMap(said -> {
+        Map<List<String>, List<String>> languages = new LinkedHashMap<>();
+        for (KeysSaid said : KeysSaid.of(examination.plan(), menu)) {
             List<String> unsaid = menu.keys().keySet().stream()
                     .filter(key -> !said.keys().contains(key))
                     .toList();
-            return unsaid.isEmpty()
-                    ? Stream.empty()
-                    : Stream.of(ABOUT.at(
-                                    menu.ref(),
-                                    Pointer.of("keys", unsaid.getFirst()),
-                                    Says.the(menu) + " has " + (unsaid.size() == 1 ? "key " : "keys ")
-                                            + Says.some(unsaid) + ", which its words in " + said.language()
-                                            + " do not say.")
-                            .of(Stream.concat(Stream.of(said.language()), unsaid.stream())
-                                    .toArray()));
-        });
+            if (!unsaid.isEmpty()) {
+                languages.computeIfAbsent(unsaid, keys -> new ArrayList<>()).add(said.language());
+            }
+        }
+        return languages.entrySet().stream()
+                .map(one -> ABOUT.at(
+                                menu.ref(),
+                                Pointer.of("keys", one.getKey().getFirst()),
+                                Says.the(menu) + " has " + (one.getKey().size() == 1 ? "key " : "keys ")
+                                        + Says.some(one.getKey()) + ", which its words in "
+                                        + Says.some(one.getValue()) + " do not say.")
+                        .of(Stream.concat(one.getValue().stream(), one.getKey().stream())
+                                .toArray())
+                        .together("have keys that their words do not say"));
     }
 }
