@@ -60,8 +60,13 @@ public final class RandomPlans {
                         4,
                         app.bittern.number.Delivers.parse("last 6").orElseThrow()),
                 Plans.number(),
-                route(random),
                 Plans.hours("day", "open: Mon-Fri 08:00-17:00", "late: Fri 22:00-02:00", "closed")));
+        // In whichever order: the first in the plan wins among those of the same rank.
+        int before = random.nextInt(4);
+        for (int index = 0; index < before; index++) {
+            objects.add(particular("r" + index, random));
+        }
+        objects.add(route(random));
         List.of("ask", "no-key", "wrong-key", "greeting")
                 .forEach(key -> objects.add(Plans.prompt(key, random.nextInt(30))));
         for (int index = 0; index < EACH; index++) {
@@ -83,6 +88,7 @@ public final class RandomPlans {
         objects.add(ask(random));
         objects.add(new Page("p", none(), none(), none(), false, none(), List.of()));
         objects.add(new Music("hold", none(), none(), List.of(new Ref(Kind.PROMPT, "greeting"))));
+        objects.add(new Music("none", none(), none(), List.of()));
         objects.add(contact("+447900000001", "40001", List.of("vip"), none()));
         objects.add(contact("+447900000002", "40002", List.of(), Optional.of("nb-NO")));
         EXTENSIONS.forEach(number -> objects.add(extension(number, random)));
@@ -259,6 +265,46 @@ public final class RandomPlans {
                 .toList();
     }
 
+    /// A route limited by number, caller and hours in any way, which may tie with others, or never take a call.
+    private static Route particular(String key, Random random) {
+        List<Route.Called> called = List.of(
+                new Route.Called.Any(),
+                new Route.Called.Exact(Plans.MAIN),
+                new Route.Called.Prefix("+4416"),
+                new Route.Called.Prefix("+47"),
+                new Route.Called.Range(new E164("+441632960000"), new E164("+441632960999")));
+        List<Route.From> callers = List.of(
+                new Route.From.Any(),
+                new Route.From.Tag("vip"),
+                new Route.From.Tag("nobody"),
+                new Route.From.Prefix("+4479"),
+                new Route.From.Prefix("+447900000001"),
+                new Route.From.Exact(new E164("+447900000002")),
+                new Route.From.Withheld());
+        List<Optional<Ref>> music =
+                List.of(none(), Optional.of(new Ref(Kind.MUSIC, "hold")), Optional.of(new Ref(Kind.MUSIC, "none")));
+        return new Route(
+                key,
+                none(),
+                none(),
+                called.get(random.nextInt(called.size())),
+                callers.get(random.nextInt(callers.size())),
+                random.nextBoolean()
+                        ? Optional.of(new Route.While(
+                                new Ref(Kind.HOURS, "day"),
+                                List.of("open", "late", "closed", "gone").get(random.nextInt(4))))
+                        : none(),
+                Destination.parse(to(random)),
+                new Route.Dress(
+                        none(),
+                        none(),
+                        music.get(random.nextInt(music.size())),
+                        random.nextInt(4) == 0 ? Optional.of("nb-NO") : none(),
+                        none()),
+                random.nextInt(4) == 0 ? Destination.parse(to(random)) : none(),
+                random.nextInt(8) > 0);
+    }
+
     private static Route route(Random random) {
         Route plain = Plans.route("main", to(random));
         return new Route(
@@ -288,7 +334,8 @@ public final class RandomPlans {
                 String to = random.nextInt(4) > 0 ? to(random) : random.nextBoolean() ? "repeat" : "back";
                 Optional<String> language = random.nextInt(4) == 0 ? Optional.of("nb-NO") : none();
                 Optional<Ref> say = random.nextInt(4) == 0 ? Optional.of(new Ref(Kind.PROMPT, "ask")) : none();
-                keys.put(pressed, new Menu.OnKey(none(), Destination.parse(to), language, List.of(), say));
+                List<String> tags = random.nextInt(5) == 0 ? List.of("vip") : List.of();
+                keys.put(pressed, new Menu.OnKey(none(), Destination.parse(to), language, tags, say));
             }
         }
         return Plans.menu(key, random.nextBoolean(), random.nextBoolean(), to(random), keys);

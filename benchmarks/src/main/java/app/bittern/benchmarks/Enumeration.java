@@ -1,5 +1,6 @@
 package app.bittern.benchmarks;
 
+import app.bittern.formats.PlanFile;
 import app.bittern.hours.Horizon;
 import app.bittern.number.E164;
 import app.bittern.paths.Paths;
@@ -18,14 +19,15 @@ import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import org.jgrapht.alg.shortestpath.AllDirectedPaths;
 
-/// Sets our counting of one number's paths beside the enumeration of JGraphT's AllDirectedPaths, on the same state
-/// graph.
+/// Sets our counting of one number's paths beside the enumeration of JGraphT's AllDirectedPaths, on the same
+/// state graph.
 ///
 /// The enumeration gets a minute for each size; what it has not done by then is said so. A table is printed.
 public final class Enumeration {
     private static final Horizon HORIZON = new Horizon(LocalDate.of(2026, 11, 23), ZoneId.of("Europe/London"));
     private static final int MINUTE = 60;
     private static final int[] SIZES = {100, 200, 500, 1000, 5000};
+    private static final int[] LEVELS = {2, 4, 6, 12};
 
     private Enumeration() {}
 
@@ -42,7 +44,45 @@ public final class Enumeration {
             double counted = (System.nanoTime() - begin) / 1e6;
             System.out.printf(Locale.ROOT, "| %,d | %,d | %.0f ms | %s |%n", size, count, counted, enumerated(plan));
         }
+        System.out.println();
+        System.out.println("| menus of ten keys, one after another | paths | counted in | enumerated in |");
+        System.out.println("| ---: | ---: | ---: | ---: |");
+        for (int levels : LEVELS) {
+            Plan plan = levels(levels);
+            E164 number =
+                    plan.all(InboundNumber.class).findFirst().orElseThrow().called();
+            Paths.of(plan, HORIZON).of(number).count();
+            long begin = System.nanoTime();
+            BigInteger count = Paths.of(plan, HORIZON).of(number).count();
+            double counted = (System.nanoTime() - begin) / 1e6;
+            System.out.printf(Locale.ROOT, "| %d | %,d | %.0f ms | %s |%n", levels, count, counted, enumerated(plan));
+        }
         System.exit(0);
+    }
+
+    /// Menus one after another, in which each of ten keys leads to the next: ways that join again and again.
+    private static Plan levels(int levels) {
+        StringBuilder text = new StringBuilder("""
+                bittern: 2
+                site: { key: levels, timeZone: Europe/London, country: GB, languages: [en-GB] }
+                numbers: { "+441632960100": {} }
+                routes: { r: { to: menu/m0 } }
+                menus:
+                """);
+        for (int level = 0; level < levels; level++) {
+            String to = level + 1 < levels ? "menu/m" + (level + 1) : "hang-up";
+            text.append("  m").append(level).append(": { giveUp: busy, keys: {");
+            for (int key = 0; key < 10; key++) {
+                text.append(key == 0 ? "" : ",")
+                        .append(" \"")
+                        .append(key)
+                        .append("\": { to: ")
+                        .append(to)
+                        .append(" }");
+            }
+            text.append(" } }\n");
+        }
+        return ((PlanFile.Result.Read) PlanFile.read(text.toString())).plan();
     }
 
     private static String enumerated(Plan plan) throws InterruptedException, ExecutionException {

@@ -195,7 +195,7 @@ class ComparisonTest {
         Random random = new Random(32);
         int shown = 0;
         int ending = 0;
-        for (int plans = 0; plans < 150; plans++) {
+        for (int plans = 0; plans < 220; plans++) {
             Plan before = RandomPlans.plan(random);
             Plan other = RandomPlans.plan(random);
             List<PlanObject> objects = other.objects();
@@ -234,7 +234,8 @@ class ComparisonTest {
         assertThat(ending).isGreaterThan(150);
     }
 
-    /// Whether a difference is about a call: it is one of its calls, and comes to the object in which the plans part.
+    /// Whether a difference is about a call: it is one of its calls, and comes to the object in which the
+    /// plans part.
     private static boolean covers(Comparison comparison, Difference one, Bench bench, Trace first, Trace second) {
         LocalDateTime local = LocalDateTime.ofInstant(bench.at(), HORIZON.zone());
         return comparison

@@ -13,7 +13,7 @@ final class AskFormat implements KindFormat<Ask> {
     private static final Seconds KEY_WAIT = new Seconds(5);
     private static final int TRIES = 3;
     private static final Pattern DIGITS = Pattern.compile("([0-9]{1,2})\\.\\.([0-9]{1,2})");
-    private static final String ALLOWED_DIGITS = "how many digits: 5, or 5..6 for 5 to 6 (1 to 32)";
+    static final String ALLOWED_DIGITS = "how many digits: 5, or 5..6 for 5 to 6 (1 to 32)";
 
     private record Range(int fewest, int most) {
         static Optional<Range> parse(String text) {

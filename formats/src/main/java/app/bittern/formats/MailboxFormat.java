@@ -10,7 +10,7 @@ import java.util.Optional;
 
 /// Mailboxes.
 final class MailboxFormat implements KindFormat<Mailbox> {
-    private static final String ALLOWED_GREETING =
+    static final String ALLOWED_GREETING =
             "a reference such as prompt/key, or { always: prompt/key, busy: prompt/key, noAnswer: prompt/key, closed: prompt/key }";
     private static final String ALWAYS = "always";
 

@@ -19,7 +19,7 @@ public final class PlanSchema {
             Shape section = file.field(kind.section());
             switch (kind.form()) {
                 case SINGLE -> fields(kind, section);
-                case MAP -> fields(kind, section.other());
+                case MAP -> fields(kind, section.named(Patterns.ofKeys(kind)).other());
                 case LIST -> fields(kind, section.item());
             }
         }

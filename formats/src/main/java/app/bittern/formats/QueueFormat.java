@@ -16,8 +16,8 @@ final class QueueFormat implements KindFormat<Queue> {
     private static final Seconds RING_EACH = new Seconds(15);
     private static final Seconds NONE = new Seconds(0);
     private static final Pattern LEVEL = Pattern.compile("([0-9]{1,3})% in ([0-9hms]+)");
-    private static final String ALLOWED_LEVEL = "a service level such as 80% in 20s";
-    private static final String ALLOWED_SAID = "prompt/key, position or expected-wait";
+    static final String ALLOWED_LEVEL = "a service level such as 80% in 20s";
+    static final String ALLOWED_SAID = "prompt/key, position or expected-wait";
     private static final List<String> PHONE = List.of("by-phone", "always");
 
     @Override

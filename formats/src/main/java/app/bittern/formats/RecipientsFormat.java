@@ -8,7 +8,7 @@ import java.util.regex.Pattern;
 /// Recipients.
 final class RecipientsFormat implements KindFormat<Recipients> {
     static final String ALLOWED_EMAIL = "an address such as duty@example.org";
-    private static final Pattern EMAIL = Pattern.compile("[^@\\s]{1,64}@[A-Za-z0-9.-]{1,255}");
+    static final Pattern EMAIL = Pattern.compile("[^@\\s]{1,64}@[A-Za-z0-9.-]{1,255}");
 
     static Optional<String> email(String text) {
         return EMAIL.matcher(text).matches() ? Optional.of(text) : Optional.empty();

@@ -11,10 +11,10 @@ import java.util.regex.Pattern;
 /// Routes.
 final class RouteFormat implements KindFormat<Route> {
     private static final Pattern PREFIX = Pattern.compile("\\+[1-9][0-9]{0,14}");
-    private static final String ALLOWED_PREFIX = "the beginning of a number in E.164, such as \"+441632\"";
-    private static final String ALLOWED_CALLED =
+    static final String ALLOWED_PREFIX = "the beginning of a number in E.164, such as \"+441632\"";
+    static final String ALLOWED_CALLED =
             "a number such as \"+441632960100\", { prefix: \"+44163296\" } or { from: \"+441632960100\", to: \"+441632960199\" }";
-    private static final String ALLOWED_CALLER =
+    static final String ALLOWED_CALLER =
             "a number such as \"+447700900123\", { prefix: \"+4477\" }, { tag: vip } or withheld";
     static final String ALLOWED_WHILE = "hours and one of their states, such as hours/terminal open";
 

@@ -26,6 +26,7 @@ final class Shape {
     private int least;
     private int most;
     private boolean closed;
+    private String keys = "";
 
     Shape is(String type) {
         types.add(type);
@@ -61,6 +62,12 @@ final class Shape {
 
     void needs(String name) {
         required.add(name);
+    }
+
+    /// What names of fields that are not fixed must be like.
+    Shape named(String pattern) {
+        keys = pattern;
+        return this;
     }
 
     /// No field but those asked for.
@@ -105,6 +112,7 @@ final class Shape {
         }
         if (types.contains("string") && words.isEmpty()) {
             json.put("maxLength", Texts.LONGEST);
+            Patterns.of(description).ifPresent(pattern -> json.put("pattern", pattern));
         }
         if (types.contains("integer") && most >= least && most > 0) {
             json.put("minimum", least);
@@ -132,6 +140,9 @@ final class Shape {
                 .filter(Shape::asked)
                 .findFirst()
                 .ifPresent(other -> json.set("additionalProperties", other.json()));
+        if (!keys.isEmpty()) {
+            json.putObject("propertyNames").put("pattern", keys);
+        }
         if (closed && others.isEmpty()) {
             json.put("additionalProperties", false);
         }

@@ -6,7 +6,7 @@ import java.util.Optional;
 
 /// Switches.
 final class SwitchFormat implements KindFormat<Switch> {
-    private static final String ALLOWED_POSITION = "the name of a position, such as normal";
+    static final String ALLOWED_POSITION = "the name of a position, such as normal";
 
     @Override
     public Optional<Switch> read(String key, Reading fields) {

@@ -8,8 +8,7 @@ import java.util.regex.Pattern;
 /// Trap targets.
 final class TrapTargetFormat implements KindFormat<TrapTarget> {
     static final String ALLOWED_ADDRESS = "an address and a port such as 192.0.2.7:162";
-    private static final Pattern ADDRESS =
-            Pattern.compile("[A-Za-z0-9.-]{1,255}:[0-9]{1,5}|\\[[0-9a-fA-F:]+]:[0-9]{1,5}");
+    static final Pattern ADDRESS = Pattern.compile("[A-Za-z0-9.-]{1,255}:[0-9]{1,5}|\\[[0-9a-fA-F:]+]:[0-9]{1,5}");
     private static final List<String> VERSIONS = List.of("v2c", "v3");
 
     static Optional<String> address(String text) {

@@ -14,6 +14,8 @@ import java.nio.file.Path;
 import java.time.Duration;
 import java.util.List;
 import java.util.Random;
+import java.util.Set;
+import java.util.TreeSet;
 import org.junit.jupiter.api.Test;
 
 /// What is written reads back as the same plan and the same bytes; schema and reader agree; nothing makes the
@@ -112,6 +114,32 @@ class RoundTripTest {
             refused += reader ? 1 : 0;
         }
         assertThat(refused).isGreaterThan(30);
+    }
+
+    /// Each text of the demo plan in turn is something else; what only a reader can tell is named.
+    @Test
+    void aTextThatTheReaderRefusesTheSchemaRefusesToo() throws IOException {
+        String json = PlanFile.json(PlanFileTest.demo());
+        String[] lines = json.split("\n", -1);
+        List<String> wrongs = List.of("?!", "20", "nobody/x", "+44");
+        Set<String> readerAlone = new TreeSet<>();
+        int refused = 0;
+        for (int at = 0; at < lines.length; at++) {
+            String wrong = wrongs.get(at % wrongs.size());
+            String other = lines[at].replaceFirst("(\" : |^ *)\"[^\"]*\"(,?)$", "$1\"" + wrong + "\"$2");
+            String[] changed = lines.clone();
+            changed[at] = other;
+            String text = String.join("\n", changed);
+            if (!other.equals(lines[at]) && PlanFile.read(text) instanceof PlanFile.Result.Refused) {
+                refused++;
+                if (SCHEMA.validate(text, InputFormat.JSON).isEmpty()) {
+                    readerAlone.add(lines[at].strip().replaceFirst("\" : .*", "\""));
+                }
+            }
+        }
+        assertThat(refused).isGreaterThan(200);
+        // What a phone does, how many digits there can be, a position of the switch, a zone that there is.
+        assertThat(readerAlone).isSubsetOf("\"2001\"", "\"digits\"", "\"now\"", "\"timeZone\"");
     }
 
     /// Spoils the demo plan at random: some seconds each time, minutes with `-Dbittern.fuzz=PT5M`.
