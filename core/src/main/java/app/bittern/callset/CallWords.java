@@ -14,8 +14,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.stream.Collectors;
 
-/// Says which calls a set holds: as products of time, callers and switches that share no call and together are the set.
+/// Says which calls a set holds: as products of time, callers and switches that share no call and together
+/// are the set.
 ///
 /// `Mon–Fri 08:30–17:00; or always, callers tagged haulier` is two products.
 public final class CallWords {
@@ -165,6 +167,21 @@ public final class CallWords {
     public Optional<String> who(CallSet set) {
         BitSet who = set.at(classes.callerLevel());
         return who.cardinality() == classes.callers().size() ? Optional.empty() : Optional.of(who(who));
+    }
+
+    /// How switches are turned in a set, whenever and whoever calls; empty where it does not matter.
+    public Optional<String> turned(CallSet set) {
+        List<String> turned = new ArrayList<>();
+        for (CallClasses.Turned one : classes.switches()) {
+            BitSet positions = set.at(classes.level(one.ref()));
+            if (positions.cardinality() < one.positions().size()) {
+                turned.add(one.title() + " at "
+                        + positions.stream()
+                                .mapToObj(at -> one.positions().get(at))
+                                .collect(Collectors.joining(" or ")));
+            }
+        }
+        return turned.isEmpty() ? Optional.empty() : Optional.of(String.join(", ", turned));
     }
 
     private String who(BitSet some) {

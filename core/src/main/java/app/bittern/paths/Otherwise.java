@@ -12,18 +12,23 @@ import app.bittern.plan.Plan;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /// How an object itself treats callers otherwise in two plans, the world doing the same in both.
 ///
-/// The visits that are looked at are those that can be the quickest or the slowest to leave it, in either plan.
+/// The visits that are looked at are those that can be the quickest or the slowest to leave it, in either
+/// plan, and those in which a phone takes the call that only one of them rings, or rings otherwise.
 final class Otherwise {
     /// What a visit makes of the object in each plan, where that differs.
     ///
     /// @param possible whether what it makes in either plan is possible in the other as well
     record Visited(Visit visit, Staging.Staged before, Staging.Staged after, boolean possible) {
-        /// Whether callers are led elsewhere: by doing the same at once, or by what only one of the plans knows.
-        /// Who does the same later than the other plan waits is led elsewhere by the waiting, and told so.
+        /// Whether callers are led elsewhere: by doing the same at once, or by what only one of the plans
+        /// knows. Who does the same later than the other plan waits is led elsewhere by the waiting, and told
+        /// so.
         boolean leaves() {
             return apart() && (visit.atOnce() || !possible || !waits());
         }
@@ -41,6 +46,9 @@ final class Otherwise {
         }
     }
 
+    /// More phones are hardly changed in one object; the first are enough to show that it rings others.
+    private static final int MOST_PHONES = 100;
+
     private Otherwise() {}
 
     /// What is said and played, without the seconds.
@@ -57,6 +65,8 @@ final class Otherwise {
         Set<Visit> visits = new LinkedHashSet<>();
         Set<Cause> first = collect(before, one, visits);
         Set<Cause> second = collect(after, other, visits);
+        differing(Staging.phones(before, one), Staging.phones(after, other))
+                .forEach(phone -> visits.addAll(Staging.taking(before, one, phone)));
         List<Visited> all = new ArrayList<>();
         for (Visit visit : visits) {
             Staging.Staged here = Staging.decided(before, one, visit, call, List.of());
@@ -70,9 +80,18 @@ final class Otherwise {
         return all;
     }
 
-    /// Of the extensions that can be dialled one stands for all: where one cannot be dialled in one plan, its way out
-    /// is
-    /// on one side alone.
+    /// The phones that only one of the plans rings, or that have another place in it: each is let take the
+    /// call.
+    private static List<String> differing(Map<String, Object> before, Map<String, Object> after) {
+        return Stream.concat(before.keySet().stream(), after.keySet().stream())
+                .distinct()
+                .filter(phone -> !Optional.ofNullable(before.get(phone)).equals(Optional.ofNullable(after.get(phone))))
+                .limit(MOST_PHONES)
+                .toList();
+    }
+
+    /// Of the extensions that can be dialled one stands for all: where one cannot be dialled in one plan, its
+    /// way out is on one side alone.
     ///
     /// @return every cause that is possible
     private static Set<Cause> collect(Plan plan, State state, Set<Visit> visits) {

@@ -36,18 +36,16 @@ import java.util.stream.Stream;
 
 /// Walks the state graphs of two plans side by side, with the same calls doing the same in both.
 ///
-/// A pair is where a call stands in each. Objects that only pass a call on (routes, branches, announcements) are gone
-/// through on each side by itself; what they say and how long that takes is compared when both are through. Where a
-/// call
-/// then stands in the same object on both sides, each cause that is possible on both leads to the next pair, and where
-/// the object itself may treat callers otherwise, so does each visit by which the two leave by causes of their own;
-/// what
-/// is heard and how long it takes is compared. Where it stands in two different objects, ends on one side alone, or can
-/// do something on one side alone, the plans part: that is one difference, told once however often callers come by it.
-/// It is shown by a call that ends differently when both plans are traced with it; where none is found, it is told
-/// without one. An object that is renamed counts as the same. Pairs that are the same state and from which nothing
-/// changed can be reached are left out. Cost: the pairs from which something that changed can be reached, for each
-/// number.
+/// A pair is where a call stands in each. Objects that only pass a call on (routes, branches, announcements)
+/// are gone through on each side by itself; what they say and how long that takes is compared when both are
+/// through. Where a call then stands in the same object on both sides, each cause that is possible on both
+/// leads to the next pair, and where the object itself may treat callers otherwise, so does each visit by
+/// which the two leave by causes of their own; what is heard and how long it takes is compared. Where it
+/// stands in two different objects, ends on one side alone, or can do something on one side alone, the plans
+/// part: that is one difference, told once however often callers come by it. It is shown by a call that ends
+/// differently when both plans are traced with it; where none is found, it is told without one. An object
+/// that is renamed counts as the same. Pairs that are the same state and from which nothing changed can be
+/// reached are left out. Cost: the pairs from which something that changed can be reached, for each number.
 public final class SideBySide {
     private final Abreast abreast;
     private final Differing changed;
@@ -205,7 +203,8 @@ public final class SideBySide {
             return cause.callersChoice() ? "#" + cause.id() : "";
         }
 
-        /// What has been said otherwise by the objects that a call passed since it last stood in one on both sides.
+        /// What has been said otherwise by the objects that a call passed since it last stood in one on both
+        /// sides.
         private void passedOtherwise(Abreast.Pair pair) {
             Passed one = Passed.of(before.plan(), pair.wayBefore(), called);
             Passed other = Passed.of(after.plan(), pair.wayAfter(), called);
@@ -306,7 +305,11 @@ public final class SideBySide {
                     called,
                     at,
                     calls,
-                    abreast.words().times(calls),
+                    abreast.words().times(calls)
+                            + abreast.words()
+                                    .turned(calls)
+                                    .map(turned -> ", with " + turned)
+                                    .orElse(""),
                     abreast.words().who(calls),
                     choices(pair),
                     one,
