@@ -42,4 +42,10 @@ public class TraceBenchmark extends OnePlan {
     public Trace trace() {
         return Tracer.trace(plan(), bench);
     }
+
+    /// The same without the reasons, as wherever they are not read.
+    @Benchmark
+    public Trace follow() {
+        return Tracer.follow(plan(), bench);
+    }
 }

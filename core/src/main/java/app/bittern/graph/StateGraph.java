@@ -20,18 +20,23 @@ import java.util.Optional;
 
 /// Every state that a call can be in, with each way on.
 ///
-/// Choices by a caller are ways of their own; outcomes that are nobody's choice and lead to the same state or the
-/// same ending are one way that lists its causes, its window and its calls being the union. States keep only
-/// what can still matter ([StillMatters]). The same graph serves all numbers of a plan. Cost: states × outcomes.
+/// Choices by a caller are ways of their own; outcomes that are nobody's choice and lead to the same state or
+/// the same ending are one way that lists its causes, its window and its calls being the union. States keep
+/// only what can still matter ([StillMatters]). The same graph serves all numbers of a plan. Cost: states ×
+/// outcomes.
 ///
-/// What a caller carries can make more states than can be kept: tags set one after another, or `back` through many
-/// menus. Then the states beyond [#MOST_STATES] are not made, the ways to them are left out, and [#limit()] says so.
+/// What a caller carries can make more states than can be kept: tags set one after another, or `back` through
+/// many menus. Then the states beyond [#MOST_STATES] are not made, the ways to them are left out, and
+/// [#limit()] says so.
 public final class StateGraph {
     /// The most states that are made.
     public static final int MOST_STATES = 200_000;
 
     private static final int MOST_WAYS = 3_000_000;
     private static final int MOST_CARRIED = 600_000;
+
+    /// How many states are expanded side by side: few enough that what comes of them is soon done with.
+    private static final int AT_ONCE = 256;
 
     private final Plan plan;
     private final int index;
@@ -57,17 +62,40 @@ public final class StateGraph {
                 .filter(Route::enabled)
                 .forEach(route -> classes.beginnings(index).forEach(language -> begin(route, language)));
         int all = 0;
-        for (int state = 0; state < states.size(); state++) {
-            List<Way> expanded = all < MOST_WAYS ? expand(states.get(state)) : List.of();
-            leftOut += all < MOST_WAYS ? 0 : 1;
-            all += expanded.size();
-            ways.add(expanded);
+        for (int from = 0; from < states.size(); from = ways.size()) {
+            List<State> some = states.subList(from, Math.min(states.size(), from + AT_ONCE)).stream()
+                    .toList();
+            boolean full = all >= MOST_WAYS;
+            for (List<Went> went :
+                    full ? some.stream().map(state -> List.<Went>of()).toList() : gone(some)) {
+                List<Way> expanded = full ? List.of() : expand(went);
+                leftOut += full ? 1 : 0;
+                all += expanded.size();
+                ways.add(expanded);
+            }
         }
+    }
+
+    /// An outcome, and the state that it leads to, if it does, as this graph keeps it.
+    private record Went(Outcome outcome, Optional<State> to) {}
+
+    /// What can happen in some states, computed side by side: it is told by the plan and the state alone. The
+    /// states themselves are numbered one after another, so that the graph is the same on any machine.
+    private List<List<Went>> gone(List<State> some) {
+        return some.parallelStream()
+                .map(state -> Transition.outcomes(plan, state).stream()
+                        .map(outcome -> new Went(
+                                outcome,
+                                outcome.onward() instanceof Onward.Next(State next)
+                                        ? Optional.of(matters.reduced(next))
+                                        : Optional.empty()))
+                        .toList())
+                .toList();
     }
 
     /// The state in which a call that begins in a language enters a route.
     public int begin(Route route, String language) {
-        return id(new State(route.ref(), Context.in(language)));
+        return id(matters.reduced(new State(route.ref(), Context.in(language))));
     }
 
     /// The languages that calls begin in, each with its calls.
@@ -77,8 +105,7 @@ public final class StateGraph {
         return all;
     }
 
-    private int id(State full) {
-        State state = matters.reduced(full);
+    private int id(State state) {
         Integer known = ids.get(state);
         if (known != null) {
             return known;
@@ -93,16 +120,17 @@ public final class StateGraph {
         return states.size() - 1;
     }
 
-    private List<Way> expand(State state) {
+    private List<Way> expand(List<Went> all) {
         List<Way> choices = new ArrayList<>();
         Map<Long, Way> others = new LinkedHashMap<>();
-        for (Outcome outcome : Transition.outcomes(plan, state)) {
+        for (Went went : all) {
+            Outcome outcome = went.outcome();
             CallSet calls =
                     outcome.when() instanceof Condition.Always ? classes.all() : classes.of(index, outcome.when());
             if (calls.isEmpty()) {
                 continue;
             }
-            int target = outcome.onward() instanceof Onward.Next(State next) ? id(next) : -1;
+            int target = went.to().map(this::id).orElse(-1);
             int ending = outcome.onward() instanceof Onward.Ends(Ending end) ? ending(end) : -1;
             if (target < 0 && ending < 0) {
                 continue;
@@ -183,8 +211,8 @@ public final class StateGraph {
         return classes.of(index, condition);
     }
 
-    /// The part of a set of calls that can still matter from a state on: whatever no condition ahead looks at is
-    /// forgotten.
+    /// The part of a set of calls that can still matter from a state on: whatever no condition ahead looks at
+    /// is forgotten.
     public CallSet mattering(int state, CallSet calls) {
         return classes.only(calls, matters.levels(states.get(state).at()));
     }

@@ -28,9 +28,10 @@ import java.util.Set;
 /// What of a caller's context, and which conditions, can still matter from an object on.
 ///
 /// A state keeps only what can still matter, so that callers who can do the same from here on are in the
-/// same state: the extension called first where somebody's own mailbox lies ahead, the menus passed where `back` does,
-/// each tag where it is asked for, what was keyed where a branch asks what it was found to be. Found by going backwards
-/// over the slots that lead on, from the objects that ask; cost: these slots × what can be asked.
+/// same state: the extension called first where somebody's own mailbox lies ahead, the menus passed where
+/// `back` does, each tag where it is asked for, what was keyed where a branch asks what it was found to be.
+/// Found by going backwards over the slots that lead on, from the objects that ask; cost: these slots × what
+/// can be asked.
 final class StillMatters {
     private static final int FIRST_CALLED = 0;
     private static final int BACK = 1;
@@ -128,8 +129,8 @@ final class StillMatters {
                 });
     }
 
-    /// Goes backwards until nothing changes. Menus that dial extensions lead to all of them, `own-mailbox` to any
-    /// mailbox of an extension, `back` to any menu.
+    /// Goes backwards until nothing changes. Menus that dial extensions lead to all of them, `own-mailbox` to
+    /// any mailbox of an extension, `back` to any menu.
     private void spread(Map<Ref, List<Ref>> before, List<Ref> dialling, List<Ref> ownMailbox, List<Ref> back) {
         BitSet owned = new BitSet();
         Deque<Ref> changed = new ArrayDeque<>(flags.keySet());
@@ -183,6 +184,13 @@ final class StillMatters {
     State reduced(State state) {
         BitSet matters = flags.getOrDefault(state.at(), new BitSet());
         Context context = state.context();
+        boolean firstCalled = matters.get(FIRST_CALLED) || context.firstCalled().isEmpty();
+        if (firstCalled
+                && context.menus().isEmpty()
+                && context.tags().isEmpty()
+                && context.keyed().isEmpty()) {
+            return state;
+        }
         List<Context.Frame> menus = matters.get(BACK)
                 ? context.menus().stream()
                         .map(frame -> new Context.Frame(frame.menu(), frame.language(), tags(frame.tags(), matters)))
@@ -196,17 +204,22 @@ final class StillMatters {
                         tags(context.tags(), matters),
                         matters.get(FIRST_CALLED) ? context.firstCalled() : Optional.empty(),
                         menus,
-                        context.keyed().stream()
-                                .filter(found -> Optional.ofNullable(asks.get(found.ask()))
-                                        .filter(matters::get)
-                                        .isPresent())
-                                .toList()));
+                        context.keyed().isEmpty()
+                                ? List.of()
+                                : context.keyed().stream()
+                                        .filter(found -> Optional.ofNullable(asks.get(found.ask()))
+                                                .filter(matters::get)
+                                                .isPresent())
+                                        .toList()));
     }
 
     private List<String> tags(List<String> carried, BitSet matters) {
-        return carried.stream()
-                .filter(tag ->
-                        Optional.ofNullable(tags.get(tag)).filter(matters::get).isPresent())
-                .toList();
+        return carried.isEmpty()
+                ? carried
+                : carried.stream()
+                        .filter(tag -> Optional.ofNullable(tags.get(tag))
+                                .filter(matters::get)
+                                .isPresent())
+                        .toList();
     }
 }
