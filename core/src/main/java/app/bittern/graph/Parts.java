@@ -11,12 +11,13 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
 
-/// The strongly connected parts of a state graph, and how calls to a number enter those in which they can go round.
+/// The strongly connected parts of a state graph, and how calls to a number enter those in which they can go
+/// round.
 public final class Parts {
     private final StateGraph graph;
     private final Components components;
     private final boolean[] leads;
-    private final Map<List<Object>, Rounds> known = new HashMap<>();
+    private final Map<List<Object>, EnteredPart> known = new HashMap<>();
 
     /// Some calls in a state.
     public record Start(int state, CallSet calls) {}
@@ -25,7 +26,8 @@ public final class Parts {
     ///
     /// @param entries the states that are entered from outside
     /// @param states  all that calls come to
-    /// @param taken   the ways that some call takes: state × 2^32 + the place of the way among those of the state
+    /// @param taken   the ways that some call takes: state × 2^32 + the place of the way among those of the
+    ///                state
     public record Entered(Set<Integer> entries, Set<Integer> states, Set<Long> taken) {}
 
     public Parts(StateGraph graph) {
@@ -57,8 +59,8 @@ public final class Parts {
         return components.of(state);
     }
 
-    /// How calls that begin in some states use the parts in which they can go round; what leads to none is not looked
-    /// at. Cost: the ways that lead there, times the sets of calls that part on the way.
+    /// How calls that begin in some states use the parts in which they can go round; what leads to none is
+    /// not looked at. Cost: the ways that lead there, times the sets of calls that part on the way.
     public Map<Integer, Entered> entered(List<Start> starts) {
         Map<Integer, Entered> entered = new LinkedHashMap<>();
         Map<Integer, CallSet> come = new HashMap<>();
@@ -116,7 +118,7 @@ public final class Parts {
     }
 
     /// A part as it is entered and used.
-    public synchronized Rounds rounds(int part, Entered entered) {
-        return known.computeIfAbsent(List.of(part, entered), key -> new Rounds(graph, entered));
+    public synchronized EnteredPart rounds(int part, Entered entered) {
+        return known.computeIfAbsent(List.of(part, entered), key -> new EnteredPart(graph, entered));
     }
 }

@@ -1,8 +1,8 @@
 package app.bittern.paths;
 
 import app.bittern.callset.CallSet;
+import app.bittern.graph.EnteredPart;
 import app.bittern.graph.Parts;
-import app.bittern.graph.Rounds;
 import app.bittern.graph.StateGraph;
 import app.bittern.graph.Tangle;
 import app.bittern.graph.Way;
@@ -16,14 +16,15 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
-/// All paths of a plan as one graph without rounds, in which every way from a start to an end is a path that some call
-/// can take, and every such path is one way.
+/// All paths of a plan as one graph without rounds, in which every way from a start to an end is a path that
+/// some call can take, and every such path is one way.
 ///
-/// A node is a state, the calls that can still be on the way as far as it matters from here, and how many of the states
-/// that dominate it have been left by time or a caller's choice since (which tells what coming back to them is). Nodes
-/// are shared by all numbers that enter the parts with rounds alike, so counting costs the graph, not the paths. What
-/// can still grow is how many sets of calls a state is come to with, where many conditions are asked on one way; then
-/// the nodes beyond [#MOST_NODES] are not made and [#full()] says so.
+/// A node is a state, the calls that can still be on the way as far as it matters from here, and how many of
+/// the states that dominate it have been left by time or a caller's choice since (which tells what coming
+/// back to them is). Nodes are shared by all numbers that enter the parts with rounds alike, so counting
+/// costs the graph, not the paths. What can still grow is how many sets of calls a state is come to with,
+/// where many conditions are asked on one way; then the nodes beyond [#MOST_NODES] are not made and [#full()]
+/// says so.
 final class PathGraph {
     /// The most nodes that are made.
     static final int MOST_NODES = 1_000_000;
@@ -115,7 +116,7 @@ final class PathGraph {
     private final StateGraph graph;
     private final Parts parts;
     private final Map<Integer, Parts.Entered> entries = new LinkedHashMap<>();
-    private final Map<Integer, Rounds> rounds = new HashMap<>();
+    private final Map<Integer, EnteredPart> rounds = new HashMap<>();
     private final Map<Key, Node> nodes = new HashMap<>();
     private int completed;
     private long legs;
@@ -126,7 +127,8 @@ final class PathGraph {
         this.parts = parts;
     }
 
-    /// Whether parts with rounds that are entered and used so agree with what is here already; then they are kept.
+    /// Whether parts with rounds that are entered and used so agree with what is here already; then they are
+    /// kept.
     boolean agrees(Map<Integer, Parts.Entered> entered) {
         boolean same = entered.entrySet().stream()
                 .allMatch(one ->
@@ -146,7 +148,7 @@ final class PathGraph {
         return full;
     }
 
-    private Optional<Rounds> rounds(int state) {
+    private Optional<EnteredPart> rounds(int state) {
         return Optional.ofNullable(rounds.get(parts.of(state)));
     }
 
@@ -205,7 +207,7 @@ final class PathGraph {
     }
 
     private List<Leg> legs(Node node) {
-        Optional<Rounds> rounds = rounds(node.state);
+        Optional<EnteredPart> rounds = rounds(node.state);
         Optional<Tangle> tangle = rounds.flatMap(one -> one.tangle(node.state));
         List<Leg> made = new ArrayList<>();
         if (tangle.isPresent()) {
@@ -224,7 +226,7 @@ final class PathGraph {
     }
 
     /// All ways through a tangle: a leg for each exit, and one for each kind of going round.
-    private void through(Node node, Rounds rounds, Tangle tangle, List<Leg> made) {
+    private void through(Node node, EnteredPart rounds, Tangle tangle, List<Leg> made) {
         for (Tangle.Exit exit : tangle.exits()) {
             CallSet between = tangle.between(node.state, exit.from());
             CallSet possible = between.and(exit.way().calls());
@@ -250,9 +252,9 @@ final class PathGraph {
         }
     }
 
-    /// How many of the states that dominate the exit's have been left by time or choice since; those within the tangle
-    /// are asked one by one.
-    private static int since(Node node, Rounds rounds, Tangle tangle, Tangle.Exit exit, CallSet calls) {
+    /// How many of the states that dominate the exit's have been left by time or choice since; those within
+    /// the tangle are asked one by one.
+    private static int since(Node node, EnteredPart rounds, Tangle tangle, Tangle.Exit exit, CallSet calls) {
         boolean within = calls.meets(tangle.counting(node.state, exit.from()));
         int left = within ? rounds.depth(node.state) : node.since;
         int[] dominators = rounds.dominators(exit.from());
@@ -269,7 +271,7 @@ final class PathGraph {
     /// @param since how many dominators have been left by time or choice; -1 where the way itself counts
     private Optional<Leg> leg(
             Node node,
-            Optional<Rounds> rounds,
+            Optional<EnteredPart> rounds,
             Optional<Tangle> tangle,
             int from,
             Way way,

@@ -15,10 +15,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
-/// The paths of a number one by one, filtered and paged by counting, without making or walking those passed over.
+/// The paths of a number one by one, filtered and paged by counting, without making or walking those passed
+/// over.
 ///
-/// How many paths asked for go on from a node is counted once for each node, whether the object asked for has been
-/// passed, and how many seconds are still wanted. So the first of 10^12 paths costs as much as the last.
+/// How many paths asked for go on from a node is counted once for each node, whether the object asked for has
+/// been passed, and how many seconds are still wanted. So the first of 10^12 paths costs as much as the last.
 public final class PathList {
     private final StateGraph graph;
     private final PathFilter filter;
@@ -196,7 +197,7 @@ public final class PathList {
     /// The latest second of a leg, counted from entering its node.
     private static long latest(PathGraph.Node node, PathGraph.Leg leg, CallSet calls) {
         if (leg.way().isEmpty()) {
-            return Round.span(
+            return TimeAround.span(
                             leg.tangle().orElseThrow(),
                             node.state(),
                             leg.around().orElseThrow(),
@@ -284,7 +285,7 @@ public final class PathList {
                 quick = quick.and(turn.calls());
                 turn.to().forEach(step -> steps.add(step(step, tangle.size())));
                 turn.round().forEach(step -> steps.add(step(step, tangle.size())));
-                Span round = Round.span(tangle, state, leg.around().orElseThrow(), calls);
+                Span round = TimeAround.span(tangle, state, leg.around().orElseThrow(), calls);
                 span = span.plus(round.earliest(), round.last());
             } else {
                 steps.add(step(

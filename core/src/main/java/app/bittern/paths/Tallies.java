@@ -148,7 +148,8 @@ final class Tallies {
             CallSet calls = here.calls.and(leg.calls());
             if (leg.way().isEmpty()) {
                 if (leg.around().equals(Optional.of(Tangle.Around.ENDLESS))) {
-                    Span span = Round.span(leg.tangle().orElseThrow(), node.state(), Tangle.Around.ENDLESS, here.calls);
+                    Span span = TimeAround.span(
+                            leg.tangle().orElseThrow(), node.state(), Tangle.Around.ENDLESS, here.calls);
                     Span before = span(here.pieces);
                     lost(node.state(), here.paths, before.plus(span.earliest(), span.last()), calls);
                 }

@@ -10,11 +10,12 @@ import java.util.Optional;
 /// A strongly connected part of the state graph of two or more states, as calls to one number enter and
 /// use it.
 ///
-/// Which of its ways come back depends on where it is entered: a way to a state that dominates the one it leaves is a
-/// return, since every way to here has passed that state. What still goes round when these are taken away are the
-/// [Tangle]s. Dominance is that from all entries together, conditions aside. Source: K. Cooper, T. Harvey, K. Kennedy,
-/// "A Simple, Fast Dominance Algorithm", Rice University TR-06-33870, 2006. Cost: the ways of the part, a few times.
-public final class Rounds {
+/// Which of its ways come back depends on where it is entered: a way to a state that dominates the one it
+/// leaves is a return, since every way to here has passed that state. What still goes round when these are
+/// taken away are the [Tangle]s. Dominance is that from all entries together, conditions aside. Source: K.
+/// Cooper, T. Harvey, K. Kennedy, "A Simple, Fast Dominance Algorithm", Rice University TR-06-33870, 2006.
+/// Cost: the ways of the part, a few times.
+public final class EnteredPart {
     private final int[] members;
     private final List<List<Way>> ways;
     private final Map<Integer, Integer> local = new HashMap<>();
@@ -24,7 +25,7 @@ public final class Rounds {
     private final int[] closes;
     private final List<Optional<Tangle>> tangles = new ArrayList<>();
 
-    Rounds(StateGraph graph, Parts.Entered entered) {
+    EnteredPart(StateGraph graph, Parts.Entered entered) {
         this.members = entered.states().stream().mapToInt(Integer::intValue).toArray();
         this.ways = new ArrayList<>();
         for (int state : members) {

@@ -4,8 +4,8 @@ import app.bittern.callset.CallSet;
 import app.bittern.graph.Tangle;
 
 /// When calls that go round in a tangle come to where they do.
-final class Round {
-    private Round() {}
+final class TimeAround {
+    private TimeAround() {}
 
     /// Counted from the entry.
     ///
