@@ -35,29 +35,25 @@ public final class Enumeration {
         System.out.println("| extensions | paths of one number | counted in | enumerated in |");
         System.out.println("| ---: | ---: | ---: | ---: |");
         for (int size : SIZES) {
-            Plan plan = BigPlans.of(size);
-            E164 number =
-                    plan.all(InboundNumber.class).findFirst().orElseThrow().called();
-            Paths.of(plan, HORIZON).of(number).count();
-            long begin = System.nanoTime();
-            BigInteger count = Paths.of(plan, HORIZON).of(number).count();
-            double counted = (System.nanoTime() - begin) / 1e6;
-            System.out.printf(Locale.ROOT, "| %,d | %,d | %.0f ms | %s |%n", size, count, counted, enumerated(plan));
+            row(size, BigPlans.of(size));
         }
         System.out.println();
         System.out.println("| menus of ten keys, one after another | paths | counted in | enumerated in |");
         System.out.println("| ---: | ---: | ---: | ---: |");
         for (int levels : LEVELS) {
-            Plan plan = levels(levels);
-            E164 number =
-                    plan.all(InboundNumber.class).findFirst().orElseThrow().called();
-            Paths.of(plan, HORIZON).of(number).count();
-            long begin = System.nanoTime();
-            BigInteger count = Paths.of(plan, HORIZON).of(number).count();
-            double counted = (System.nanoTime() - begin) / 1e6;
-            System.out.printf(Locale.ROOT, "| %d | %,d | %.0f ms | %s |%n", levels, count, counted, enumerated(plan));
+            row(levels, levels(levels));
         }
         System.exit(0);
+    }
+
+    /// One line of a table, counted when the machine is warm.
+    private static void row(int size, Plan plan) throws InterruptedException, ExecutionException {
+        E164 number = plan.all(InboundNumber.class).findFirst().orElseThrow().called();
+        Paths.of(plan, HORIZON).of(number).count();
+        long begin = System.nanoTime();
+        BigInteger count = Paths.of(plan, HORIZON).of(number).count();
+        double counted = (System.nanoTime() - begin) / 1e6;
+        System.out.printf(Locale.ROOT, "| %,d | %,d | %.0f ms | %s |%n", size, count, counted, enumerated(plan));
     }
 
     /// Menus one after another, in which each of ten keys leads to the next: ways that join again and again.

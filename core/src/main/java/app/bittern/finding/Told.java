@@ -13,8 +13,8 @@ import java.util.Optional;
 import java.util.stream.Stream;
 
 /// Makes one finding of those that say the same of several places, so that thirteen mailboxes are read once.
-final class Told {
-    /// How many objects a sentence names.
+public final class Told {
+    /// How many things a sentence names.
     private static final int NAMED = 5;
 
     private Told() {}
@@ -51,7 +51,8 @@ final class Told {
         Finding first = some.getFirst();
         Finding.Likewise likewise = first.likewise().orElseThrow();
         List<Ref> objects = some.stream().map(Finding::object).distinct().toList();
-        String names = objects.getFirst().kind().several() + " " + names(plan, objects);
+        String names = objects.getFirst().kind().several() + " "
+                + some(objects.stream().map(plan::title).toList());
         List<Fix> fixes =
                 some.stream().flatMap(finding -> finding.fixes().stream()).toList();
         return new Finding(
@@ -78,13 +79,13 @@ final class Told {
                 first.accepted());
     }
 
-    private static String names(Plan plan, List<Ref> objects) {
-        List<String> titles = objects.stream().map(plan::title).toList();
-        if (titles.size() > NAMED) {
-            return String.join(", ", titles.subList(0, NAMED)) + " and " + (titles.size() - NAMED) + " more";
+    /// `a, b and c`, the first few of them.
+    public static String some(List<String> all) {
+        if (all.size() > NAMED) {
+            return String.join(", ", all.subList(0, NAMED)) + " and " + (all.size() - NAMED) + " more";
         }
-        return titles.size() == 1
-                ? titles.getFirst()
-                : String.join(", ", titles.subList(0, titles.size() - 1)) + " and " + titles.getLast();
+        return all.size() < 2
+                ? String.join("", all)
+                : String.join(", ", all.subList(0, all.size() - 1)) + " and " + all.getLast();
     }
 }

@@ -19,7 +19,6 @@ import app.bittern.plan.Music;
 import app.bittern.plan.Page;
 import app.bittern.plan.Plan;
 import app.bittern.plan.PlanObject;
-import app.bittern.plan.Prompt;
 import app.bittern.plan.Queue;
 import app.bittern.plan.Ref;
 import app.bittern.plan.Route;
@@ -86,9 +85,7 @@ public final class Hushes {
     }
 
     private int length(Ref prompt, String language) {
-        return plan.find(prompt, Prompt.class)
-                .map(said -> said.length(language, plan.site().defaultLanguage()))
-                .orElse(0);
+        return plan.seconds(prompt, language);
     }
 
     private Hush queue(Queue queue, String language, Way way) {
@@ -115,13 +112,7 @@ public final class Hushes {
 
     /// The silences between what is said in a wait to its end.
     private static Gaps gaps(Plan plan, Queue queue, String language) {
-        List<Schedule.Said> said = Schedule.all(
-                        queue,
-                        ref -> plan.find(ref, Prompt.class)
-                                .map(prompt ->
-                                        prompt.length(language, plan.site().defaultLanguage()))
-                                .orElse(0))
-                .stream()
+        List<Schedule.Said> said = Schedule.all(queue, ref -> plan.seconds(ref, language)).stream()
                 .filter(one -> one.item().say().isPresent())
                 .toList();
         int longest = 0;

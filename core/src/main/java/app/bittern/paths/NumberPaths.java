@@ -197,9 +197,7 @@ public final class NumberPaths {
 
     /// A call that no route takes, if there is one.
     public Optional<Bench> unmatchedCall() {
-        return paths.classes()
-                .call(unmatched)
-                .map(call -> Bench.of(called, call.caller(), call.at()).turned(call.switches()));
+        return paths.call(called, unmatched);
     }
 
     /// The hours that calls to the number are asked for.

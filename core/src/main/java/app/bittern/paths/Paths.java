@@ -1,5 +1,6 @@
 package app.bittern.paths;
 
+import app.bittern.call.Bench;
 import app.bittern.callset.CallClasses;
 import app.bittern.callset.CallSet;
 import app.bittern.callset.CallWords;
@@ -107,6 +108,13 @@ public final class Paths {
         return plan().all(InboundNumber.class)
                 .map(number -> of(number.called()))
                 .toList();
+    }
+
+    /// A call of a set to a number; none where the set is empty.
+    Optional<Bench> call(E164 number, CallSet calls) {
+        return classes()
+                .call(calls)
+                .map(one -> Bench.of(number, one.caller(), one.at()).turned(one.switches()));
     }
 
     /// The paths of all inbound numbers together.

@@ -2,7 +2,6 @@ package app.bittern.paths;
 
 import app.bittern.call.Bench;
 import app.bittern.call.RouteChoice;
-import app.bittern.callset.CallClasses;
 import app.bittern.callset.CallSet;
 import app.bittern.graph.Beginnings;
 import app.bittern.graph.StateGraph;
@@ -19,7 +18,6 @@ import java.util.Set;
 /// One number of each kind that the routes tell apart is looked at ([app.bittern.plan.RouteIndex#samples()]),
 /// so the answer holds for every number that can be called, in the plan or not.
 public final class RouteTakes {
-    private final Paths paths;
     private final Map<Ref, Bench> taken = new LinkedHashMap<>();
     private Optional<Untaken> untaken = Optional.empty();
 
@@ -29,7 +27,6 @@ public final class RouteTakes {
     public record Untaken(Optional<String> when, Bench call) {}
 
     private RouteTakes(Paths paths) {
-        this.paths = paths;
         StateGraph graph = paths.graph();
         for (E164 number : paths.plan().routes().samples()) {
             CallSet left = graph.classes().all();
@@ -37,7 +34,8 @@ public final class RouteTakes {
             for (Route route : RouteChoice.inOrder(paths.plan(), number)) {
                 CallSet calls = left.and(Beginnings.calls(graph, route));
                 if (!calls.isEmpty()) {
-                    taken.computeIfAbsent(route.ref(), ref -> bench(number, calls));
+                    taken.computeIfAbsent(
+                            route.ref(), ref -> paths.call(number, calls).orElseThrow());
                 }
                 left = left.minus(calls);
                 particular |= !(route.called() instanceof Route.Called.Any);
@@ -47,7 +45,7 @@ public final class RouteTakes {
                         left.isAll()
                                 ? Optional.empty()
                                 : Optional.of(paths.words().words(left)),
-                        bench(number, left)));
+                        paths.call(number, left).orElseThrow()));
             }
         }
     }
@@ -64,10 +62,5 @@ public final class RouteTakes {
     /// Calls to a number that no route is for in particular, which none takes; empty where each is taken.
     public Optional<Untaken> untaken() {
         return untaken;
-    }
-
-    private Bench bench(E164 number, CallSet calls) {
-        CallClasses.Call call = paths.classes().call(calls).orElseThrow();
-        return Bench.of(number, call.caller(), call.at()).turned(call.switches());
     }
 }

@@ -2,7 +2,6 @@ package app.bittern.paths;
 
 import app.bittern.call.Bench;
 import app.bittern.call.RouteChoice;
-import app.bittern.callset.CallClasses;
 import app.bittern.callset.CallSet;
 import app.bittern.graph.Beginnings;
 import app.bittern.graph.StateGraph;
@@ -74,17 +73,12 @@ public final class RouteTies {
                 losing,
                 winning.getOrDefault(losing, Set.of()).stream().toList(),
                 found.number().international() + ", " + paths.words().words(found.calls()),
-                bench(paths, found))));
+                paths.call(found.number(), found.calls()).orElseThrow())));
         return ties;
     }
 
     private static boolean tied(List<Route> routes, int one, int other) {
         return RouteChoice.compare(routes.get(one), routes.get(other)) == 0;
-    }
-
-    private static Bench bench(Paths paths, First found) {
-        CallClasses.Call call = paths.classes().call(found.calls()).orElseThrow();
-        return Bench.of(found.number(), call.caller(), call.at()).turned(call.switches());
     }
 
     /// The inbound numbers, as they are the ones that people know, and one like each other that can be called.

@@ -49,7 +49,7 @@ final class Reading {
             return noting(shape);
         }
         problems.add(node, where, "a map of fields");
-        return new Reading(EMPTY, where, problems, Optional.empty());
+        return new Reading(new Node.Fields(Map.of(), Map.of(), node.place()), where, problems, Optional.empty());
     }
 
     /// Begins with nothing, and notes what is asked for.

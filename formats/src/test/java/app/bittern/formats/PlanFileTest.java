@@ -179,6 +179,13 @@ class PlanFileTest {
     }
 
     @Test
+    void whatIsMissingWhereNothingStandsIsToldWithItsLine() {
+        assertThat(problems(SMALL + "outbound:\n  uk:\n"))
+                .isNotEmpty()
+                .allSatisfy(problem -> assertThat(problem.line()).isEqualTo(4));
+    }
+
+    @Test
     void aTextOfTenThousandCharactersIsTheLongest() {
         String prompt = "prompts: { p: { en-GB: \"%s\" } }";
         assertThat(PlanFile.read(SMALL + prompt.formatted("word ".repeat(2000))))

@@ -58,11 +58,11 @@ final class CaseNever implements Check {
         List<Finding> findings = new ArrayList<>();
         Set<String> told = new LinkedHashSet<>(neverHolding(examination, branch));
         for (String state : branch.cases().keySet()) {
-            Optional<String> why =
-                    impossible(plan, branch, possible, state).or(() -> takenBefore(examination, branch, state));
             if (told.contains(state)) {
                 continue;
             }
+            Optional<String> why =
+                    impossible(plan, branch, possible, state).or(() -> takenBefore(examination, branch, state));
             why.ifPresent(reason -> {
                 told.add(state);
                 findings.add(ABOUT.at(
@@ -110,24 +110,24 @@ final class CaseNever implements Check {
         String tag = state.substring(4);
         boolean carried =
                 plan.all(Contact.class).anyMatch(contact -> contact.tags().contains(tag));
-        boolean set = branch.by() instanceof Branch.By.OfCaller
-                && plan.all(Menu.class)
-                        .flatMap(menu -> menu.keys().values().stream())
-                        .anyMatch(key -> key.tags().contains(tag));
+        boolean set = branch.by() instanceof Branch.By.OfCaller && setByMenu(plan, tag);
         return carried || set ? Optional.empty() : Optional.of("and nobody has the tag " + tag);
+    }
+
+    /// Whether some menu gives callers a tag.
+    private static boolean setByMenu(Plan plan, String tag) {
+        return plan.all(Menu.class)
+                .flatMap(menu -> menu.keys().values().stream())
+                .anyMatch(key -> key.tags().contains(tag));
     }
 
     /// Why a case for callers has none left to it by the cases before.
     private static Optional<String> takenBefore(Examination examination, Branch branch, String state) {
         Optional<Route.From> callers =
                 branch.by() instanceof Branch.By.OfCaller ? Branch.callers(state) : Optional.empty();
-        boolean setByMenu = state.startsWith("tag ")
-                && examination
-                        .plan()
-                        .all(Menu.class)
-                        .flatMap(menu -> menu.keys().values().stream())
-                        .anyMatch(key -> key.tags().contains(state.substring(4)));
-        if (callers.isEmpty() || setByMenu) {
+        boolean carriedAlong =
+                state.startsWith("tag ") && setByMenu(examination.plan(), state.substring("tag ".length()));
+        if (callers.isEmpty() || carriedAlong) {
             return Optional.empty();
         }
         List<Route.From> before = branch.cases().keySet().stream()

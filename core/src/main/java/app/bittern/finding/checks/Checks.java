@@ -64,7 +64,7 @@ public final class Checks {
             new EmergencyRoute(),
             new EmergencyAlarm(),
             new EmergencyBarred(),
-            new CallerIdForeign(),
+            new CallerId(),
             new AlarmRecipients(),
             new AlarmAddresses(),
             new AlarmTarget(),

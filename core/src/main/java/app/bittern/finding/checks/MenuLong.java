@@ -7,7 +7,6 @@ import app.bittern.finding.Severity;
 import app.bittern.plan.Menu;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Pointer;
-import app.bittern.plan.Prompt;
 import java.util.stream.Stream;
 
 /// A menu that speaks for more than 30 s.
@@ -34,9 +33,7 @@ final class MenuLong extends PerObject<Menu> {
     private static Stream<Finding> speech(Plan plan, Menu menu) {
         return plan.site().languages().stream()
                 .flatMap(language -> Stream.of(menu.prompts().stream()
-                                .flatMap(ref -> plan.find(ref, Prompt.class).stream())
-                                .mapToInt(prompt ->
-                                        prompt.length(language, plan.site().defaultLanguage()))
+                                .mapToInt(ref -> plan.seconds(ref, language))
                                 .sum())
                         .filter(seconds -> seconds > LONGEST)
                         .map(seconds -> ABOUT.at(

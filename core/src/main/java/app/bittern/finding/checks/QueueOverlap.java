@@ -6,7 +6,6 @@ import app.bittern.finding.Finding;
 import app.bittern.finding.Severity;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Pointer;
-import app.bittern.plan.Prompt;
 import app.bittern.plan.Queue;
 import app.bittern.plan.Ref;
 import app.bittern.plan.Seconds;
@@ -42,9 +41,7 @@ final class QueueOverlap extends PerObject<Queue> {
         for (int index = 0; index < queue.meanwhile().size(); index++) {
             int item = index;
             Queue.Meanwhile during = queue.meanwhile().get(item);
-            int length = during.length(ref -> plan.find(ref, Prompt.class)
-                    .map(prompt -> prompt.length(language, language))
-                    .orElse(0));
+            int length = during.length(ref -> plan.seconds(ref, language));
             if (length > 0) {
                 during.seconds(queue.longestWait()).forEach(second -> all.add(new Said(second, second + length, item)));
             }

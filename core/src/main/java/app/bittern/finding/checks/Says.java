@@ -1,5 +1,6 @@
 package app.bittern.finding.checks;
 
+import app.bittern.finding.Told;
 import app.bittern.plan.PlanObject;
 import java.util.List;
 import java.util.Locale;
@@ -21,12 +22,6 @@ final class Says {
 
     /// `a, b and c`, the first few of them.
     static String some(List<String> all) {
-        int most = 5;
-        if (all.size() > most) {
-            return String.join(", ", all.subList(0, most)) + " and " + (all.size() - most) + " more";
-        }
-        return all.size() < 2
-                ? String.join("", all)
-                : String.join(", ", all.subList(0, all.size() - 1)) + " and " + all.getLast();
+        return Told.some(all);
     }
 }

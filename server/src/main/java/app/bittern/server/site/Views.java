@@ -29,10 +29,7 @@ final class Views {
     }
 
     static Api.FindingView finding(Plan plan, Finding finding) {
-        Check check = Catalogue.checks().stream()
-                .filter(one -> one.code().equals(finding.code()))
-                .findFirst()
-                .orElseThrow();
+        Check check = Catalogue.check(finding.code()).orElseThrow();
         return new Api.FindingView(
                 finding.code(),
                 check.title(),

@@ -11,7 +11,7 @@ import app.bittern.plan.Ref;
 import java.util.stream.Stream;
 
 /// A caller ID shown outside that is no inbound number of the plan.
-final class CallerIdForeign extends PerObject<Outbound> {
+final class CallerId extends PerObject<Outbound> {
     private static final About ABOUT = new About(
             "caller-id",
             "Caller ID that is none of ours",
@@ -19,7 +19,7 @@ final class CallerIdForeign extends PerObject<Outbound> {
             "A caller ID shown outside that is no inbound number of the plan.",
             "Carriers replace or refuse it, and nobody can call back. Show one of the inbound numbers.");
 
-    CallerIdForeign() {
+    CallerId() {
         super(ABOUT, Outbound.class);
     }
 
