@@ -5,7 +5,6 @@ import app.bittern.plan.Music;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Queue;
 import app.bittern.plan.Ref;
-import app.bittern.plan.Route;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -25,8 +24,7 @@ final class BenchInHand {
     private final Map<String, List<Presence>> presences = new LinkedHashMap<>();
     private final Map<Ref, List<Found>> finds = new LinkedHashMap<>();
     private boolean more;
-    private Optional<Mailbox.Reason> reason = Optional.empty();
-    private Optional<Ref> routeHears = Optional.empty();
+    private Carried carried = Carried.NOTHING;
 
     /// @param reasons whether reasons are told that take long
     BenchInHand(Bench bench, Plan plan, boolean reasons) {
@@ -51,18 +49,20 @@ final class BenchInHand {
         return local;
     }
 
-    /// The route that has taken the call: what it lets callers hear goes along with it.
-    void takenBy(Route route) {
-        routeHears = route.dress().hears();
+    /// With what a call has carried so far.
+    BenchInHand carrying(Carried what) {
+        carried = what;
+        return this;
     }
 
     /// What a caller hears for a while: the object's own music where it has some, else the route's, else what
     /// is heard without. Music without tracks is silence.
     Heard waiting(int from, int to, Optional<Ref> own, Heard.Sound without, String text) {
-        Heard.Sound sound = own.or(() -> routeHears)
-                .map(music -> Music.sounds(plan, music) ? Heard.Sound.MUSIC : Heard.Sound.SILENCE)
-                .orElse(without);
-        return new Heard(from, to, sound, text);
+        return own.or(carried::hears)
+                .map(music -> Music.sounds(plan, music)
+                        ? new Heard(from, to, Heard.Sound.MUSIC, Music.words(plan, music))
+                        : new Heard(from, to, Heard.Sound.SILENCE, text))
+                .orElseGet(() -> new Heard(from, to, without, text));
     }
 
     /// What has been used of the bench.
@@ -129,19 +129,13 @@ final class BenchInHand {
         return took;
     }
 
-    /// Notes why the call goes on.
-    void note(Cause cause) {
-        if (cause instanceof Cause.Busy) {
-            reason = Optional.of(Mailbox.Reason.BUSY);
-        } else if (cause instanceof Cause.NoAnswer || cause instanceof Cause.Overflow) {
-            reason = Optional.of(Mailbox.Reason.NO_ANSWER);
-        } else if (cause instanceof Cause.Case(String state)) {
-            reason = state.equals("closed") ? Optional.of(Mailbox.Reason.CLOSED) : Optional.empty();
-        }
+    /// Notes by what the call has left a state.
+    void left(State state, Cause cause) {
+        carried = carried.past(plan, state, cause);
     }
 
     /// Why the call has come where it is, as a mailbox may tell callers: the last answer that was not given.
     Optional<Mailbox.Reason> reason() {
-        return reason;
+        return carried.reason();
     }
 }

@@ -45,14 +45,14 @@ public final class Staging {
     /// no such visit.
     ///
     /// @param call   who calls when, with which switches turned where
-    /// @param before by what the call left the states before
+    /// @param carried what the call carries when it comes there
     /// @param latest whether it is to be the slowest
     public static Optional<Staged> staged(
-            Plan plan, State state, List<Cause> causes, Bench call, List<Cause> before, boolean latest) {
+            Plan plan, State state, List<Cause> causes, Bench call, Carried carried, boolean latest) {
         Optional<Staged> best = Optional.empty();
         for (Cause cause : causes) {
             for (Visit visit : visits(plan, state, cause)) {
-                Staged staged = decided(plan, state, visit, call, before);
+                Staged staged = decided(plan, state, visit, call, carried);
                 boolean better = best.isEmpty()
                         || (latest
                                 ? staged.after() > best.get().after()
@@ -68,10 +68,9 @@ public final class Staging {
     /// What a visit makes of a state.
     ///
     /// @param call   who calls when, with which switches turned where
-    /// @param before by what the call left the states before
-    public static Staged decided(Plan plan, State state, Visit visit, Bench call, List<Cause> before) {
-        BenchInHand hand = new BenchInHand(visit.on(call), plan, false);
-        before.forEach(hand::note);
+    /// @param carried what the call carries when it comes there
+    public static Staged decided(Plan plan, State state, Visit visit, Bench call, Carried carried) {
+        BenchInHand hand = new BenchInHand(visit.on(call), plan, false).carrying(carried);
         Decision decision = Transition.decide(plan, state, hand);
         return new Staged(decision.cause(), decision.after(), decision.hears(), hand.used());
     }
@@ -105,48 +104,6 @@ public final class Staging {
             case Page page -> List.of(Visit.NONE);
             case Aside aside -> throw new IllegalArgumentException("no call comes to " + aside.ref());
         };
-    }
-
-    /// The phones that an object rings, each with all that makes its place there: its turn, its delay, its
-    /// key, and as an agent its rank and its login.
-    public static Map<String, Object> phones(Plan plan, State state) {
-        Map<String, Object> phones = new LinkedHashMap<>();
-        switch (plan.find(state.at()).orElseThrow()) {
-            case RingGroup group -> together(Ringing.of(group, plan), phones);
-            case HuntGroup group -> {
-                List<Ringing.Phone> able = Ringing.of(group, plan).able();
-                able.forEach(phone -> phones.putIfAbsent(number(phone), List.of(able.indexOf(phone), phone)));
-            }
-            case Chain chain
-            when state.stage() < chain.stages().size() ->
-                together(Ringing.of(chain.stages().get(state.stage()), plan), phones);
-            case Queue queue ->
-                queue.agents()
-                        .forEach(agent -> phones.putIfAbsent(agent.extension().key(), agent));
-            case Extension extension -> {}
-            case Chain chain -> {}
-            case Route route -> {}
-            case Branch branch -> {}
-            case Announcement announcement -> {}
-            case Menu menu -> {}
-            case Ask ask -> {}
-            case Mailbox mailbox -> {}
-            case Page page -> {}
-            case Aside aside -> {}
-        }
-        return phones;
-    }
-
-    private static void together(Ringing ringing, Map<String, Object> phones) {
-        ringing.able().forEach(phone -> phones.putIfAbsent(number(phone), phone));
-    }
-
-    /// The visits in which one phone alone takes the call as soon as it rings; as an agent's it is in.
-    public static List<Visit> taking(Plan plan, State state, String phone) {
-        Map<String, List<Reaction>> answers = Map.of(phone, List.of(new Reaction.Answers(0)));
-        return plan.find(state.at()).orElseThrow() instanceof Queue
-                ? List.of(new Visit(List.of(), answers, Map.of(phone, List.of(Presence.IN)), Map.of()))
-                : List.of(Visit.rung(answers));
     }
 
     /// Key 0 at once, or as each greeting ends: of those that are longer than what is said the rules know

@@ -51,7 +51,6 @@ public final class Tracer {
         if (route.isEmpty()) {
             return unmatched(begin);
         }
-        bench.takenBy(route.get());
         State state = new State(route.get().ref(), begin);
         while (true) {
             again += seen.add(state) ? 0 : 1;
@@ -66,7 +65,7 @@ public final class Tracer {
                         state.context());
             }
             Decision decision = Transition.decide(plan, state, bench);
-            bench.note(decision.cause());
+            bench.left(state, decision.cause());
             if (bench.tookOneOfMore()) {
                 sinceTimeOrChoice.clear();
             }

@@ -1,5 +1,6 @@
 package app.bittern.paths;
 
+import app.bittern.call.Carried;
 import app.bittern.call.Cause;
 import app.bittern.call.Ending;
 import app.bittern.call.State;
@@ -26,13 +27,15 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
 
-/// The state graphs of two plans as one: where a call stands in each, and where the same call can go on to in both.
+/// The state graphs of two plans as one: where a call stands in each, and where the same call can go on to in
+/// both.
 final class Abreast {
     private final StateGraph before;
     private final StateGraph after;
     private final CallClasses classes;
     private final Predicate<Ref> touched;
-    private final Map<Long, List<Fork>> forks = new HashMap<>();
+    private final Map<Pair.Stands, List<Fork>> forks = new HashMap<>();
+    private final SaidMeanwhile said = new SaidMeanwhile();
 
     /// @param touched whether something that differs can be reached from an object
     Abreast(Plan before, Plan after, Horizon horizon, Predicate<Ref> touched) {
@@ -76,6 +79,25 @@ final class Abreast {
 
     /// A pair on the way, with the steps that led there on each side.
     record Pair(Spot before, Spot after, CallSet calls, Steps wayBefore, Steps wayAfter) {
+        /// Where a call stands on each side, with all that can be heard of how it came there.
+        record Stands(Spot before, Spot after, Carried carriedBefore, Carried carriedAfter) {}
+
+        Stands stands() {
+            return new Stands(before, after, wayBefore.carried(), wayAfter.carried());
+        }
+
+        /// Where a call stands, and what has been said to it since it stood in an object on both sides.
+        record Came(Stands stands, int saidBefore, int saidAfter) {
+            /// With nothing said.
+            Came(Stands stands) {
+                this(stands, SaidMeanwhile.NOTHING, SaidMeanwhile.NOTHING);
+            }
+        }
+
+        Came came() {
+            return new Came(stands(), wayBefore.said(), wayAfter.said());
+        }
+
         /// For some of its calls alone.
         Pair of(CallSet some) {
             return new Pair(before, after, some, wayBefore, wayAfter);
@@ -84,20 +106,12 @@ final class Abreast {
 
     /// Steps in reverse, so that ways share their beginnings.
     ///
-    /// @param visit what the world does in the last step, where that is what counts
-    record Steps(Optional<Steps> earlier, Optional<Path.Step> last, Optional<Visit> visit) {
-        static final Steps NONE = new Steps(Optional.empty(), Optional.empty(), Optional.empty());
-
-        Steps and(State state, Cause cause, Way edge) {
-            return and(state, cause, edge, Optional.empty());
-        }
-
-        Steps and(State state, Cause cause, Way edge, Optional<Visit> by) {
-            return new Steps(
-                    Optional.of(this),
-                    Optional.of(new Path.Step(state, List.of(cause), new Window(edge.earliest(), edge.latest()), 0)),
-                    by);
-        }
+    /// @param visit   what the world does in the last step, where that is what counts
+    /// @param carried what the call carries behind them
+    /// @param said    what those at the end that only pass calls on have said
+    record Steps(Optional<Steps> earlier, Optional<Path.Step> last, Optional<Visit> visit, Carried carried, int said) {
+        static final Steps NONE =
+                new Steps(Optional.empty(), Optional.empty(), Optional.empty(), Carried.NOTHING, SaidMeanwhile.NOTHING);
 
         /// The visits that are given, by the place of their steps.
         Map<Integer, Visit> visits() {
@@ -153,12 +167,20 @@ final class Abreast {
         if (pair.before().state() < 0 || pair.after().state() < 0) {
             return pair.before().equals(pair.after());
         }
-        return same(pair.before().state(), pair.after().state());
+        return same(pair.stands());
     }
 
-    private boolean same(int one, int other) {
-        State first = before.state(one);
-        return !touched.test(first.at()) && first.equals(after.state(other));
+    private boolean same(Pair.Stands pair) {
+        State first = before.state(pair.before().state());
+        return !touched.test(first.at())
+                && first.equals(after.state(pair.after().state()))
+                && heardAlike(pair);
+    }
+
+    /// Whether what a call carries is the same on both sides, and sounds the same.
+    boolean heardAlike(Pair.Stands pair) {
+        return pair.carriedBefore().equals(pair.carriedAfter())
+                && pair.carriedBefore().hears().filter(touched).isEmpty();
     }
 
     /// Whether a call stands in the same object on both sides, or in one that has been renamed.
@@ -174,7 +196,8 @@ final class Abreast {
                         && before.plan().find(other).isEmpty());
     }
 
-    /// The pairs behind an object that only passes calls on, where one of the two is such; the side before first.
+    /// The pairs behind an object that only passes calls on, where one of the two is such; the side before
+    /// first.
     Optional<List<Pair>> passed(Pair pair) {
         if (passes(before, pair.before())) {
             return Optional.of(through(before, pair.before(), pair.wayBefore(), pair.calls()).stream()
@@ -192,12 +215,31 @@ final class Abreast {
     /// One side gone on by a step.
     private record On(Spot spot, Steps way, CallSet calls) {}
 
+    private Steps and(Steps way, StateGraph graph, int from, Cause cause, Way edge) {
+        return and(way, graph, from, cause, edge, Optional.empty());
+    }
+
+    private Steps and(Steps way, StateGraph graph, int from, Cause cause, Way edge, Optional<Visit> by) {
+        State state = graph.state(from);
+        return new Steps(
+                Optional.of(way),
+                Optional.of(new Path.Step(state, List.of(cause), new Window(edge.earliest(), edge.latest()), 0)),
+                by,
+                way.carried().past(graph.plan(), state, cause),
+                passing(cause) ? said.and(way.said(), graph.plan(), state) : SaidMeanwhile.NOTHING);
+    }
+
+    /// What has been said on a way since the call stood in an object on both sides.
+    SaidMeanwhile.Passed said(Steps way) {
+        return said.passed(way.said());
+    }
+
     private List<On> through(StateGraph graph, Spot from, Steps way, CallSet calls) {
         List<On> all = new ArrayList<>();
         for (Way edge : graph.ways(from.state())) {
             CallSet some = calls.and(edge.calls());
             if (!some.isEmpty()) {
-                Steps on = way.and(graph.state(from.state()), edge.causes().getFirst(), edge);
+                Steps on = and(way, graph, from.state(), edge.causes().getFirst(), edge);
                 all.add(new On(spot(graph, edge, on), on, some));
             }
         }
@@ -265,17 +307,17 @@ final class Abreast {
     }
 
     /// The causes of two states, without those that lead to the same on both sides.
-    List<Fork> forks(int one, int other) {
-        return forks.computeIfAbsent(((long) one << 32) | other, key -> {
-            Map<Cause, Way> first = byCause(before, one);
-            Map<Cause, Way> second = byCause(after, other);
+    List<Fork> forks(Pair.Stands stands) {
+        return forks.computeIfAbsent(stands, key -> {
+            Map<Cause, Way> first = byCause(before, stands.before().state());
+            Map<Cause, Way> second = byCause(after, stands.after().state());
             Set<Cause> causes = new LinkedHashSet<>(first.keySet());
             causes.addAll(second.keySet());
             List<Fork> all = new ArrayList<>();
             for (Cause cause : causes) {
                 Fork fork =
                         new Fork(cause, Optional.ofNullable(first.get(cause)), Optional.ofNullable(second.get(cause)));
-                if (!nothing(fork)) {
+                if (!nothing(stands, fork)) {
                     all.add(fork);
                 }
             }
@@ -283,26 +325,34 @@ final class Abreast {
         });
     }
 
-    private boolean nothing(Fork fork) {
+    private boolean nothing(Pair.Stands from, Fork fork) {
         if (fork.before().isEmpty() || fork.after().isEmpty()) {
             return false;
         }
         Way one = fork.before().get();
         Way other = fork.after().get();
         if (one.target() >= 0 && other.target() >= 0) {
-            return same(one.target(), other.target());
+            return same(new Pair.Stands(
+                    Spot.in(one.target()),
+                    Spot.in(other.target()),
+                    past(before, from.before(), from.carriedBefore(), fork.cause()),
+                    past(after, from.after(), from.carriedAfter(), fork.cause())));
         }
         return one.target() < 0
                 && other.target() < 0
                 && Spot.at(before.ending(one.ending())).equals(Spot.at(after.ending(other.ending())));
     }
 
+    private static Carried past(StateGraph graph, Spot from, Carried carried, Cause cause) {
+        return carried.past(graph.plan(), graph.state(from.state()), cause);
+    }
+
     /// Where a pair leads when the world does something in which both sides leave by a cause of their own.
     Pair visited(Pair pair, Visit visit, Cause one, Cause other) {
         Way first = way(before, pair.before().state(), one);
         Way second = way(after, pair.after().state(), other);
-        Steps wayBefore = pair.wayBefore().and(before.state(pair.before().state()), one, first, Optional.of(visit));
-        Steps wayAfter = pair.wayAfter().and(after.state(pair.after().state()), other, second, Optional.of(visit));
+        Steps wayBefore = and(pair.wayBefore(), before, pair.before().state(), one, first, Optional.of(visit));
+        Steps wayAfter = and(pair.wayAfter(), after, pair.after().state(), other, second, Optional.of(visit));
         return new Pair(
                 spot(before, first, wayBefore), spot(after, second, wayAfter), pair.calls(), wayBefore, wayAfter);
     }
@@ -323,8 +373,12 @@ final class Abreast {
         for (Way way : state < 0 ? List.<Way>of() : graph.ways(state)) {
             CallSet calls = pair.calls().and(way.calls());
             if (!calls.isEmpty()) {
-                Steps steps = (first ? pair.wayBefore() : pair.wayAfter())
-                        .and(graph.state(state), way.causes().getFirst(), way);
+                Steps steps = and(
+                        first ? pair.wayBefore() : pair.wayAfter(),
+                        graph,
+                        state,
+                        way.causes().getFirst(),
+                        way);
                 Spot spot = spot(graph, way, steps);
                 next.add(
                         first
@@ -351,13 +405,13 @@ final class Abreast {
         if (fork.before().isPresent()) {
             Way edge = fork.before().get();
             calls = calls.and(edge.calls());
-            wayBefore = wayBefore.and(before.state(pair.before().state()), fork.cause(), edge);
+            wayBefore = and(wayBefore, before, pair.before().state(), fork.cause(), edge);
             spotBefore = spot(before, edge, wayBefore);
         }
         if (fork.after().isPresent()) {
             Way edge = fork.after().get();
             calls = calls.and(edge.calls());
-            wayAfter = wayAfter.and(after.state(pair.after().state()), fork.cause(), edge);
+            wayAfter = and(wayAfter, after, pair.after().state(), fork.cause(), edge);
             spotAfter = spot(after, edge, wayAfter);
         }
         return calls.isEmpty() ? List.of() : List.of(new Pair(spotBefore, spotAfter, calls, wayBefore, wayAfter));

@@ -3,6 +3,7 @@ package app.bittern.paths;
 import app.bittern.plan.Branch;
 import app.bittern.plan.Kind;
 import app.bittern.plan.Menu;
+import app.bittern.plan.Music;
 import app.bittern.plan.Plan;
 import app.bittern.plan.PlanObject;
 import app.bittern.plan.Ref;
@@ -15,7 +16,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
-/// The objects that differ between two plans or are in one alone, and those in which a call may do otherwise for it.
+/// The objects that differ between two plans or are in one alone, and those in which a call may do otherwise
+/// for it.
 public final class Differing {
     /// What an object rings or says, and does not send calls to.
     private static final Set<Kind> NEAR = EnumSet.of(Kind.PROMPT, Kind.MUSIC, Kind.EXTENSION);
@@ -58,7 +60,8 @@ public final class Differing {
         return refs;
     }
 
-    /// Whether a call may do something else in an object itself: it differs, or what it rings, says or looks up does.
+    /// Whether a call may do something else in an object itself: it differs, or what it rings, says or looks up
+    /// does.
     boolean near(Ref ref) {
         return near.computeIfAbsent(ref, this::reckoned);
     }
@@ -83,7 +86,7 @@ public final class Differing {
         if (target.kind() == Kind.RING_GROUP) {
             return is(target) || members(before, target) || members(after, target);
         }
-        return NEAR.contains(target.kind()) && is(target);
+        return NEAR.contains(target.kind()) && (is(target) || tracks(before, target) || tracks(after, target));
     }
 
     private boolean members(Plan plan, Ref group) {
@@ -91,6 +94,12 @@ public final class Differing {
                 .flatMap(one -> one.slots().stream())
                 .flatMap(slot -> slot.target().stream())
                 .anyMatch(member -> member.kind() == Kind.EXTENSION && is(member));
+    }
+
+    private boolean tracks(Plan plan, Ref music) {
+        return plan.find(music, Music.class).stream()
+                .flatMap(one -> one.tracks().stream())
+                .anyMatch(this::is);
     }
 
     private boolean any(Kind kind) {

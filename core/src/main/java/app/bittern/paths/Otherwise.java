@@ -1,9 +1,11 @@
 package app.bittern.paths;
 
 import app.bittern.call.Bench;
+import app.bittern.call.Carried;
 import app.bittern.call.Cause;
 import app.bittern.call.Heard;
 import app.bittern.call.Outcome;
+import app.bittern.call.RungPhones;
 import app.bittern.call.Staging;
 import app.bittern.call.State;
 import app.bittern.call.Transition;
@@ -19,8 +21,9 @@ import java.util.stream.Stream;
 
 /// How an object itself treats callers otherwise in two plans, the world doing the same in both.
 ///
-/// The visits that are looked at are those that can be the quickest or the slowest to leave it, in either
-/// plan, and those in which a phone takes the call that only one of them rings, or rings otherwise.
+/// The visits that are looked at are those that can be the quickest or the slowest to leave it, in either plan,
+/// and those that tell what one phone does: each that only one of them rings or rings otherwise, and every one
+/// of an object that is another itself.
 final class Otherwise {
     /// What a visit makes of the object in each plan, where that differs.
     ///
@@ -41,36 +44,79 @@ final class Otherwise {
             return before.after() != after.after();
         }
 
+        /// Whether other words or music are heard; or it rings or is silent otherwise, and not just longer.
         boolean hears() {
-            return !words(before.hears()).equals(words(after.hears()));
+            return waits()
+                    ? !played(before.hears())
+                            .toList()
+                            .equals(played(after.hears()).toList())
+                    : !words(before.hears()).equals(words(after.hears()));
         }
     }
 
     /// More phones are hardly changed in one object; the first are enough to show that it rings others.
     private static final int MOST_PHONES = 100;
 
+    /// Of so many it is also tried what they do while the others do something.
+    private static final int MOST_AMONG_OTHERS = 8;
+
     private Otherwise() {}
 
-    /// What is said and played, without the seconds.
-    static List<String> words(List<Heard> hears) {
+    private static Stream<String> played(List<Heard> hears) {
         return hears.stream()
                 .filter(heard -> heard.sound() == Heard.Sound.SPEECH || heard.sound() == Heard.Sound.MUSIC)
                 .map(Heard::text)
+                .distinct();
+    }
+
+    /// What is said and played, and whether it rings or is silent, without the seconds.
+    static List<String> words(List<Heard> hears) {
+        return hears.stream()
+                .flatMap(heard -> switch (heard.sound()) {
+                    case SPEECH, MUSIC -> Stream.of(heard.text());
+                    case RINGING, SILENCE -> Stream.of(heard.sound().word());
+                    case KEY, TONE -> Stream.empty();
+                })
                 .distinct()
                 .toList();
     }
 
+    /// Where a call stands in one plan, and what it carries.
+    record Side(Plan plan, State state, Carried carried) {
+        private Staging.Staged decided(Visit visit, Bench call) {
+            return Staging.decided(plan, state, visit, call, carried);
+        }
+
+        private Map<String, Object> phones() {
+            return RungPhones.of(plan, state);
+        }
+    }
+
     /// The visits that differ in two states of one object.
-    static List<Visited> of(Plan before, State one, Plan after, State other, Bench call) {
+    ///
+    /// @param itself whether the object itself is another, not only what it rings or says
+    static List<Visited> of(Side before, Side after, Bench call, boolean itself) {
         Set<Visit> visits = new LinkedHashSet<>();
-        Set<Cause> first = collect(before, one, visits);
-        Set<Cause> second = collect(after, other, visits);
-        differing(Staging.phones(before, one), Staging.phones(after, other))
-                .forEach(phone -> visits.addAll(Staging.taking(before, one, phone)));
+        Set<Cause> first = collect(before.plan(), before.state(), visits);
+        Set<Cause> second = collect(after.plan(), after.state(), visits);
+        List<String> differing = differing(before.phones(), after.phones());
+        List<String> told = itself
+                ? Stream.concat(differing.stream(), after.phones().keySet().stream())
+                        .distinct()
+                        .toList()
+                : differing;
+        for (Side side : List.of(before, after)) {
+            differing.stream()
+                    .limit(MOST_AMONG_OTHERS)
+                    .forEach(phone -> visits.addAll(RungPhones.amongOthers(side.plan(), side.state(), phone)));
+            told.stream()
+                    .limit(MOST_PHONES)
+                    .forEach(phone -> visits.addAll(RungPhones.alone(side.plan(), side.state(), phone)));
+        }
         List<Visited> all = new ArrayList<>();
         for (Visit visit : visits) {
-            Staging.Staged here = Staging.decided(before, one, visit, call, List.of());
-            Staging.Staged there = Staging.decided(after, other, visit, call, List.of());
+            Staging.Staged here = before.decided(visit, call);
+            Staging.Staged there = after.decided(visit, call);
             boolean possible = first.contains(there.cause()) && second.contains(here.cause());
             Visited visited = new Visited(visit, here, there, possible);
             if (visited.leaves() || visited.waits() || visited.hears()) {
@@ -80,13 +126,11 @@ final class Otherwise {
         return all;
     }
 
-    /// The phones that only one of the plans rings, or that have another place in it: each is let take the
-    /// call.
+    /// The phones that only one of the plans rings, or that have another place in it.
     private static List<String> differing(Map<String, Object> before, Map<String, Object> after) {
         return Stream.concat(before.keySet().stream(), after.keySet().stream())
                 .distinct()
                 .filter(phone -> !Optional.ofNullable(before.get(phone)).equals(Optional.ofNullable(after.get(phone))))
-                .limit(MOST_PHONES)
                 .toList();
     }
 

@@ -2,24 +2,19 @@ package app.bittern.paths;
 
 import app.bittern.call.Bench;
 import app.bittern.call.Cause;
-import app.bittern.call.Heard;
 import app.bittern.call.Staging;
 import app.bittern.call.State;
 import app.bittern.call.Trace;
-import app.bittern.call.Visit;
 import app.bittern.callset.CallClasses;
 import app.bittern.callset.CallSet;
 import app.bittern.graph.StateGraph;
 import app.bittern.hours.Horizon;
-import app.bittern.number.Caller;
 import app.bittern.number.E164;
 import app.bittern.plan.InboundNumber;
-import app.bittern.plan.Kind;
 import app.bittern.plan.Plan;
 import app.bittern.plan.PlanObject;
 import app.bittern.plan.Ref;
 import app.bittern.plan.Slot;
-import java.time.Instant;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
@@ -51,7 +46,7 @@ public final class SideBySide {
     private final Differing changed;
     private final StateGraph before;
     private final StateGraph after;
-    private final Map<List<Integer>, List<Otherwise.Visited>> otherwise = new HashMap<>();
+    private final Map<Abreast.Pair.Stands, List<Otherwise.Visited>> otherwise = new HashMap<>();
     private final List<Difference> found = new ArrayList<>();
     private final Set<Ref> concerned = new LinkedHashSet<>();
 
@@ -105,7 +100,7 @@ public final class SideBySide {
     private final class Walk {
         private final E164 called;
         private final Deque<Abreast.Pair> work = new ArrayDeque<>();
-        private final Map<List<Abreast.Spot>, CallSet> seen = new HashMap<>();
+        private final Map<Abreast.Pair.Came, CallSet> seen = new HashMap<>();
         private final Map<String, Parting> partings = new LinkedHashMap<>();
         private final Map<String, Told> told = new LinkedHashMap<>();
 
@@ -117,12 +112,13 @@ public final class SideBySide {
         private void walk() {
             while (!work.isEmpty()) {
                 Abreast.Pair pair = work.remove();
-                List<Abreast.Spot> key = List.of(pair.before(), pair.after());
-                CallSet known = seen.getOrDefault(key, abreast.classes().none());
-                CallSet fresh = pair.calls().minus(known);
-                if (!abreast.passes(pair)) {
+                boolean passing = abreast.passes(pair);
+                if (!passing) {
                     passedOtherwise(pair);
                 }
+                Abreast.Pair.Came key = passing ? pair.came() : new Abreast.Pair.Came(pair.stands());
+                CallSet known = seen.getOrDefault(key, abreast.classes().none());
+                CallSet fresh = pair.calls().minus(known);
                 if (!fresh.isEmpty() && !abreast.same(pair)) {
                     seen.put(key, known.or(fresh));
                     go(pair.of(fresh));
@@ -143,8 +139,7 @@ public final class SideBySide {
                 return;
             }
             Set<Cause> visited = visitedOtherwise(pair);
-            for (Abreast.Fork fork :
-                    abreast.forks(pair.before().state(), pair.after().state())) {
+            for (Abreast.Fork fork : abreast.forks(pair.stands())) {
                 boolean both = fork.before().isPresent() && fork.after().isPresent();
                 for (Abreast.Pair next : abreast.fork(pair, fork)) {
                     if (both) {
@@ -162,7 +157,9 @@ public final class SideBySide {
         private Set<Cause> visitedOtherwise(Abreast.Pair pair) {
             State one = before.state(pair.before().state());
             State other = after.state(pair.after().state());
-            boolean alike = one.context().equals(other.context()) && one.at().equals(other.at());
+            boolean alike = one.context().equals(other.context())
+                    && one.at().equals(other.at())
+                    && abreast.heardAlike(pair.stands());
             if (alike && !changed.near(one.at())) {
                 return Set.of();
             }
@@ -171,18 +168,27 @@ public final class SideBySide {
                     .map(some -> Bench.of(called, some.caller(), some.at()).turned(some.switches()))
                     .orElseThrow();
             List<Otherwise.Visited> visits = otherwise.computeIfAbsent(
-                    List.of(pair.before().state(), pair.after().state()),
-                    key -> Otherwise.of(before.plan(), one, after.plan(), other, call));
+                    pair.stands(),
+                    stands -> Otherwise.of(
+                            new Otherwise.Side(before.plan(), one, stands.carriedBefore()),
+                            new Otherwise.Side(after.plan(), other, stands.carriedAfter()),
+                            call,
+                            changed.is(one.at()) || changed.is(other.at())));
             Set<List<Cause>> left = new LinkedHashSet<>();
             for (Otherwise.Visited visited : visits) {
                 Staging.Staged first = visited.before();
                 Staging.Staged second = visited.after();
                 Abreast.Pair next = abreast.visited(pair, visited.visit(), first.cause(), second.cause());
                 if (visited.leaves()) {
-                    if (left.add(List.of(first.cause(), second.cause())) && !abreast.same(next)) {
-                        part(next, one.at() + choice(first.cause()) + choice(second.cause()));
+                    boolean fresh = left.add(List.of(first.cause(), second.cause()));
+                    if (!abreast.same(next) && !abreast.corresponds(next)) {
+                        if (fresh) {
+                            part(next, one.at() + choice(first.cause()) + choice(second.cause()));
+                        }
+                        continue;
                     }
-                    continue;
+                    // They leave otherwise and come to the same: the way there is what callers notice.
+                    work.add(next);
                 }
                 if (visited.waits()) {
                     tell(Difference.Notice.WAITS, one.at(), side(first, List.of()), side(second, List.of()), next);
@@ -206,8 +212,8 @@ public final class SideBySide {
         /// What has been said otherwise by the objects that a call passed since it last stood in one on both
         /// sides.
         private void passedOtherwise(Abreast.Pair pair) {
-            Passed one = Passed.of(before.plan(), pair.wayBefore(), called);
-            Passed other = Passed.of(after.plan(), pair.wayAfter(), called);
+            SaidMeanwhile.Passed one = abreast.said(pair.wayBefore());
+            SaidMeanwhile.Passed other = abreast.said(pair.wayAfter());
             if (one.alike(other)) {
                 return;
             }
@@ -225,7 +231,7 @@ public final class SideBySide {
             }
         }
 
-        private Difference.Side side(Passed passed, boolean words) {
+        private Difference.Side side(SaidMeanwhile.Passed passed, boolean words) {
             return new Difference.Side(
                     Optional.empty(), passed.seconds(), words ? passed.words() : List.of(), Optional.empty());
         }
@@ -324,12 +330,22 @@ public final class SideBySide {
         }
     }
 
-    /// Whether the first steps of two traces take longer or shorter, or say something else.
+    /// Whether the first steps of two traces take longer or shorter, or say something else, and the caller can
+    /// tell the calls apart at all.
     private static boolean differ(
             Difference.Notice notice, Trace before, int stepsBefore, Trace after, int stepsAfter) {
-        return notice == Difference.Notice.WAITS
+        boolean there = notice == Difference.Notice.WAITS
                 ? end(before, stepsBefore) != end(after, stepsAfter)
                 : !words(before, stepsBefore).equals(words(after, stepsAfter));
+        return there && !noticed(before).equals(noticed(after));
+    }
+
+    /// All that a caller notices of a call.
+    private static List<Object> noticed(Trace trace) {
+        return List.of(
+                Abreast.Spot.at(trace.ending()),
+                trace.second(),
+                trace.steps().stream().flatMap(step -> step.hears().stream()).toList());
     }
 
     private static int end(Trace trace, int steps) {
@@ -341,34 +357,6 @@ public final class SideBySide {
                 .limit(steps)
                 .flatMap(step -> step.hears().stream())
                 .toList());
-    }
-
-    /// What objects that only pass calls on have said since the last that did not.
-    private record Passed(List<Ref> at, int seconds, List<String> words) {
-        static Passed of(Plan plan, Abreast.Steps way, E164 called) {
-            List<Ref> at = new ArrayList<>();
-            List<Heard> hears = new ArrayList<>();
-            int seconds = 0;
-            for (Abreast.Steps here = way;
-                    here.last()
-                            .filter(step -> Abreast.passing(step.causes().getFirst()))
-                            .isPresent();
-                    here = here.earlier().orElse(Abreast.Steps.NONE)) {
-                State state = here.last().get().state();
-                if (state.at().kind() == Kind.ANNOUNCEMENT) {
-                    Bench any = Bench.of(called, new Caller.Withheld(), Instant.EPOCH);
-                    Staging.Staged said = Staging.decided(plan, state, Visit.NONE, any, List.of());
-                    at.addFirst(state.at());
-                    hears.addAll(0, said.hears());
-                    seconds += said.after();
-                }
-            }
-            return new Passed(at, seconds, Otherwise.words(hears));
-        }
-
-        boolean alike(Passed other) {
-            return seconds == other.seconds && words.equals(other.words);
-        }
     }
 
     /// The object in which the plans part: the last on the way that differs, else the last.

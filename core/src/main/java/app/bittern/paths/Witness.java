@@ -1,7 +1,7 @@
 package app.bittern.paths;
 
 import app.bittern.call.Bench;
-import app.bittern.call.Cause;
+import app.bittern.call.Carried;
 import app.bittern.call.Ending;
 import app.bittern.call.Found;
 import app.bittern.call.KeyPress;
@@ -32,7 +32,7 @@ public final class Witness {
     private final Map<String, List<Reaction>> phones = new LinkedHashMap<>();
     private final Map<String, List<Presence>> agents = new LinkedHashMap<>();
     private final Map<Ref, List<Found>> found = new LinkedHashMap<>();
-    private final List<Cause> before = new ArrayList<>();
+    private Carried carried = Carried.NOTHING;
     private final Bench call;
 
     private Witness(Plan plan, Bench call, Predicate<Path.Step> slow) {
@@ -110,10 +110,10 @@ public final class Witness {
 
     private boolean passes(Path.Step step, Optional<Visit> given) {
         Optional<Staging.Staged> staged = given.isPresent()
-                ? Optional.of(Staging.decided(plan, step.state(), given.get(), call, before))
-                : Staging.staged(plan, step.state(), step.causes(), call, before, slow.test(step));
+                ? Optional.of(Staging.decided(plan, step.state(), given.get(), call, carried))
+                : Staging.staged(plan, step.state(), step.causes(), call, carried, slow.test(step));
         staged.ifPresent(one -> {
-            before.add(one.cause());
+            carried = carried.past(plan, step.state(), one.cause());
             add(one.visit());
         });
         return staged.isPresent();

@@ -2,6 +2,7 @@ package app.bittern.plan;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 
 /// Hold music: prompts played one after another, round and round.
 public record Music(String key, Optional<String> name, Optional<String> note, List<Ref> tracks) implements Aside {
@@ -14,6 +15,12 @@ public record Music(String key, Optional<String> name, Optional<String> note, Li
         return plan.find(music, Music.class)
                 .filter(one -> !one.tracks().isEmpty())
                 .isPresent();
+    }
+
+    /// What is heard of it, in words: "Harbour (Slow tune, Fast tune)", its tracks by name.
+    public static String words(Plan plan, Ref music) {
+        List<Ref> tracks = plan.find(music, Music.class).map(Music::tracks).orElse(List.of());
+        return plan.title(music) + tracks.stream().map(plan::title).collect(Collectors.joining(", ", " (", ")"));
     }
 
     @Override
