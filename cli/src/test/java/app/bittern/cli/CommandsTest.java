@@ -222,6 +222,8 @@ class CommandsTest {
                         .at("/properties/queues/additionalProperties/properties/maxWait/type")
                         .asString())
                 .isEqualTo("string");
+        assertThat(say("schema", "--tables").out())
+                .contains("| `tries` | **Tries**: How often callers are asked in all. | 1 to 10 tries | `3` |");
         JsonNode b = say("erlang", "b", "--traffic", "10", "--channels", "15", "--json")
                 .json();
         assertThat(b.get("B").asDouble()).isBetween(0.0364, 0.0366);

@@ -80,9 +80,7 @@ final class AlarmFormat implements KindFormat<Alarm> {
 
     private static Alarm.PageOut page(Reading fields) {
         Alarm.PageOut page = new Alarm.PageOut(
-                fields.ref("say", Kind.PROMPT),
-                fields.ref("over", Kind.PAGE),
-                fields.integer("times", 1, 10).orElse(1));
+                fields.ref("say", Kind.PROMPT), fields.ref("over", Kind.PAGE), fields.usualInteger("times"));
         fields.done();
         return page;
     }

@@ -2,7 +2,6 @@ package app.bittern.formats;
 
 import app.bittern.plan.Ask;
 import app.bittern.plan.Kind;
-import app.bittern.plan.Seconds;
 import java.util.List;
 import java.util.Optional;
 import java.util.regex.Matcher;
@@ -10,8 +9,6 @@ import java.util.regex.Pattern;
 
 /// Asks.
 final class AskFormat implements KindFormat<Ask> {
-    private static final Seconds KEY_WAIT = new Seconds(5);
-    private static final int TRIES = 3;
     private static final Pattern DIGITS = Pattern.compile("([0-9]{1,2})\\.\\.([0-9]{1,2})");
     static final String ALLOWED_DIGITS = "how many digits: 5, or 5..6 for 5 to 6 (1 to 32)";
 
@@ -36,7 +33,7 @@ final class AskFormat implements KindFormat<Ask> {
         Optional<String> note = fields.text("note");
         Range digits = fields.needed(
                 "digits",
-                fields.integerOr("digits", ALLOWED_DIGITS, 1, 32, count -> Range.of(count, count), Range::parse),
+                fields.integerOr("digits", ALLOWED_DIGITS, count -> Range.of(count, count), Range::parse),
                 ALLOWED_DIGITS,
                 new Range(1, 1));
         return Optional.of(new Ask(
@@ -47,8 +44,8 @@ final class AskFormat implements KindFormat<Ask> {
                 fields.refs("prompts", Kind.PROMPT),
                 digits.fewest(),
                 digits.most(),
-                fields.duration("keyWait").orElse(KEY_WAIT),
-                fields.integer("tries", 1, 10).orElse(TRIES),
+                fields.usualDuration("keyWait"),
+                fields.usualInteger("tries"),
                 MenuFormat.said(fields, "noKey"),
                 MenuFormat.said(fields, "wrongKey"),
                 fields.oneOf("lookIn", List.of("contacts.account", "contacts.number"))

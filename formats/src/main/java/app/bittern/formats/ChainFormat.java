@@ -7,7 +7,6 @@ import java.util.Optional;
 
 /// Chains.
 final class ChainFormat implements KindFormat<Chain> {
-    private static final Seconds TIME = new Seconds(20);
 
     @Override
     public Optional<Chain> read(String key, Reading fields) {
@@ -23,8 +22,8 @@ final class ChainFormat implements KindFormat<Chain> {
     private static Optional<Chain.Stage> stage(Reading fields) {
         Optional<Destination> ring = fields.read(
                 "ring", Chain.Stage.ALLOWED, text -> Destination.parse(text).filter(Chain.Stage::rings));
-        Seconds time = fields.duration("for").orElse(TIME);
-        boolean keyToTake = fields.flag("keyToTake", false);
+        Seconds time = fields.usualDuration("for");
+        boolean keyToTake = fields.usualFlag("keyToTake");
         fields.needed("ring", ring, Chain.Stage.ALLOWED, new Destination.HangUp());
         fields.done();
         return ring.map(target -> new Chain.Stage(target, time, keyToTake));

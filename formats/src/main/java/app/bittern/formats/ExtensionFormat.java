@@ -22,9 +22,9 @@ final class ExtensionFormat implements KindFormat<Extension> {
                 fields.text("name"),
                 fields.text("note"),
                 noPhones ? List.of("desk") : phones,
-                fields.duration("ringFor").orElse(Extension.RING_FOR),
-                fields.flag("callWaiting", false),
-                fields.flag("doNotDisturb", false),
+                fields.usualDuration("ringFor"),
+                fields.usualFlag("callWaiting"),
+                fields.usualFlag("doNotDisturb"),
                 fields.inner("forward").map(ExtensionFormat::forward).orElse(Extension.Forward.NONE),
                 fields.ref("mailbox", Kind.MAILBOX),
                 fields.read(

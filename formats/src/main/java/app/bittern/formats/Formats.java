@@ -1,5 +1,6 @@
 package app.bittern.formats;
 
+import app.bittern.field.KindFields;
 import app.bittern.plan.Accepted;
 import app.bittern.plan.AgentNote;
 import app.bittern.plan.Alarm;
@@ -80,7 +81,7 @@ final class Formats {
 
     /// Reads an object whose key has been found sound.
     static Optional<? extends PlanObject> read(Ref ref, Node node, String where, Problems problems) {
-        Reading fields = Reading.of(node, where, problems);
+        Reading fields = Reading.of(node, where, problems).declared(new Declared(KindFields.of(ref.kind())));
         Optional<? extends PlanObject> object = of(ref.kind()).read(ref.key(), fields);
         fields.done();
         return object;

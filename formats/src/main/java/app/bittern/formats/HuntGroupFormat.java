@@ -2,14 +2,12 @@ package app.bittern.formats;
 
 import app.bittern.plan.HuntGroup;
 import app.bittern.plan.Order;
-import app.bittern.plan.Seconds;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 
 /// Hunt groups.
 final class HuntGroupFormat implements KindFormat<HuntGroup> {
-    private static final Seconds RING_EACH = new Seconds(15);
     private static final List<Order> ORDERS =
             List.of(Order.FIXED, Order.ROTATING, Order.LONGEST_IDLE, Order.FEWEST_CALLS, Order.RANDOM);
 
@@ -29,8 +27,8 @@ final class HuntGroupFormat implements KindFormat<HuntGroup> {
                 fields.text("note"),
                 fields.dialled("number"),
                 order(fields, ORDERS).orElse(Order.FIXED),
-                fields.duration("ringEach").orElse(RING_EACH),
-                fields.integer("laps", 1, 20).orElse(1),
+                fields.usualDuration("ringEach"),
+                fields.usualInteger("laps"),
                 fields.list("members", RingGroupFormat::member),
                 fields.destination("noAnswer", false),
                 fields.destination("busy", false),

@@ -40,7 +40,7 @@ final class MailboxFormat implements KindFormat<Mailbox> {
                 fields.read("pin", Pin.ALLOWED, text -> Pin.parse(text, new Ref(Kind.MAILBOX, key))),
                 fields.parsed("email", RecipientsFormat.ALLOWED_EMAIL, RecipientsFormat::email),
                 fields.duration("maxMessage"),
-                fields.integer("maxMessages", 1, 100_000),
+                fields.integer("maxMessages"),
                 fields.destination("operator", false)));
     }
 

@@ -3,15 +3,11 @@ package app.bittern.formats;
 import app.bittern.plan.Kind;
 import app.bittern.plan.Menu;
 import app.bittern.plan.Ref;
-import app.bittern.plan.Seconds;
 import java.util.Map;
 import java.util.Optional;
 
 /// Menus.
 final class MenuFormat implements KindFormat<Menu> {
-    private static final Seconds KEY_WAIT = new Seconds(5);
-    private static final Seconds INTER_DIGIT = new Seconds(3);
-    private static final int TRIES = 3;
 
     @Override
     public Optional<Menu> read(String key, Reading fields) {
@@ -21,14 +17,14 @@ final class MenuFormat implements KindFormat<Menu> {
                 fields.text("note"),
                 fields.dialled("number"),
                 fields.refs("prompts", Kind.PROMPT),
-                fields.flag("bargeIn", true),
-                fields.duration("keyWait").orElse(KEY_WAIT),
-                fields.integer("tries", 1, 10).orElse(TRIES),
+                fields.usualFlag("bargeIn"),
+                fields.usualDuration("keyWait"),
+                fields.usualInteger("tries"),
                 said(fields, "noKey"),
                 said(fields, "wrongKey"),
                 fields.destination("giveUp", true),
-                fields.flag("dialExtensions", false),
-                fields.duration("interDigit").orElse(INTER_DIGIT),
+                fields.usualFlag("dialExtensions"),
+                fields.usualDuration("interDigit"),
                 keys(fields)));
     }
 
@@ -47,7 +43,7 @@ final class MenuFormat implements KindFormat<Menu> {
                 entry.keyRefused(pressed, Menu.ALLOWED_KEY);
                 return Optional.empty();
             }
-            Reading key = Reading.of(entry.node(), entry.where(), entry.problems());
+            Reading key = entry.fields();
             Menu.OnKey does = new Menu.OnKey(
                     key.text("label"),
                     key.destination("to", true),

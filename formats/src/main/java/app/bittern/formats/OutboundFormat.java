@@ -20,7 +20,7 @@ final class OutboundFormat implements KindFormat<Outbound> {
                         fields.read("category", ClassOfServiceFormat.ALLOWED, ClassOfServiceFormat::category),
                         ClassOfServiceFormat.ALLOWED,
                         "national"),
-                fields.integer("strip", 0, 15).orElse(0),
+                fields.usualInteger("strip"),
                 fields.dialled("before"),
                 fields.keys("trunks", Kind.TRUNK),
                 fields.e164("callerId")));

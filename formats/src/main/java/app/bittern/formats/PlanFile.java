@@ -1,5 +1,6 @@
 package app.bittern.formats;
 
+import app.bittern.field.Field;
 import app.bittern.plan.Kind;
 import app.bittern.plan.Plan;
 import app.bittern.plan.PlanObject;
@@ -14,6 +15,7 @@ import java.util.Optional;
 public final class PlanFile {
     /// The version that is read and written.
     public static final int VERSION = 2;
+    static final Field.Range VERSIONS = new Field.Range(VERSION, VERSION, "versions");
 
     private static final String VERSION_FIELD = "bittern";
 
@@ -66,7 +68,7 @@ public final class PlanFile {
         }
         file.needed(
                 VERSION_FIELD,
-                file.integer(VERSION_FIELD, VERSION, VERSION),
+                file.integer(VERSION_FIELD, VERSIONS),
                 "bittern: 2, the version of the plan file",
                 VERSION);
         Optional<Node> site = file.node(Kind.SITE.section());

@@ -1,7 +1,10 @@
 package app.bittern.formats;
 
+import app.bittern.field.Field;
+import app.bittern.field.KindFields;
 import app.bittern.plan.Kind;
 import app.bittern.plan.Ref;
+import java.util.List;
 import java.util.Optional;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -12,15 +15,15 @@ public final class PlanSchema {
     /// The schema as JSON text.
     public static String json() {
         Shape file = new Shape().is("object");
-        file.field("bittern").between(PlanFile.VERSION, PlanFile.VERSION);
+        file.field("bittern").between(PlanFile.VERSIONS);
         file.needs("bittern");
         file.needs(Kind.SITE.section());
         for (Kind kind : Kind.values()) {
             Shape section = file.field(kind.section());
             switch (kind.form()) {
-                case SINGLE -> fields(kind, section);
-                case MAP -> fields(kind, section.named(Patterns.ofKeys(kind)).other());
-                case LIST -> fields(kind, section.item());
+                case SINGLE -> asked(kind, section);
+                case MAP -> asked(kind, section.named(Patterns.ofKeys(kind)).other());
+                case LIST -> asked(kind, section.item());
             }
         }
         file.close();
@@ -32,8 +35,16 @@ public final class PlanSchema {
         return JsonNodes.MAPPER.writerWithDefaultPrettyPrinter().writeValueAsString(schema) + "\n";
     }
 
-    private static void fields(Kind kind, Shape shape) {
-        Reading noting = Reading.noting(shape);
+    /// What an object of a kind may be.
+    static Shape of(Kind kind) {
+        Shape shape = new Shape();
+        asked(kind, shape);
+        return shape;
+    }
+
+    private static void asked(Kind kind, Shape shape) {
+        List<Field> declared = KindFields.of(kind);
+        Reading noting = Reading.noting(shape).declared(new Declared(declared));
         if (kind == Kind.PAUSE_REASON) {
             shape.is("string");
         }
@@ -49,9 +60,11 @@ public final class PlanSchema {
         }
         Formats.of(kind).read(sample(kind), noting);
         noting.done();
+        shape.tell(declared);
     }
 
-    private static String sample(Kind kind) {
+    /// A key that an object of a kind can have.
+    static String sample(Kind kind) {
         return switch (kind.keys()) {
             case E164 -> "+441632960100";
             case DIGITS -> "2001";

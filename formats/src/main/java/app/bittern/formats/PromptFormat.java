@@ -19,7 +19,7 @@ final class PromptFormat implements KindFormat<Prompt> {
     public Optional<Prompt> read(String key, Reading fields) {
         Optional<String> name = fields.text("name");
         Optional<String> note = fields.text("note");
-        boolean music = fields.flag("music", false);
+        boolean music = fields.usualFlag("music");
         Map<String, String> scripts = new LinkedHashMap<>();
         Map<String, Prompt.Sound> sounds = new LinkedHashMap<>();
         fields.each(SiteFormat::language, SiteFormat.ALLOWED_LANGUAGE + ", name, note or music")

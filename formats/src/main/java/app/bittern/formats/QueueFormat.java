@@ -13,7 +13,6 @@ import java.util.regex.Pattern;
 
 /// Queues.
 final class QueueFormat implements KindFormat<Queue> {
-    private static final Seconds RING_EACH = new Seconds(15);
     private static final Seconds NONE = new Seconds(0);
     private static final Pattern LEVEL = Pattern.compile("([0-9]{1,3})% in ([0-9hms]+)");
     static final String ALLOWED_LEVEL = "a service level such as 80% in 20s";
@@ -29,12 +28,12 @@ final class QueueFormat implements KindFormat<Queue> {
                 fields.dialled("number"),
                 HuntGroupFormat.order(fields, List.of(Order.values())).orElse(Order.LONGEST_IDLE),
                 fields.list("agents", QueueFormat::agent),
-                fields.duration("ringEach").orElse(RING_EACH),
-                fields.duration("pauseBetweenRounds").orElse(NONE),
-                fields.duration("wrapUp").orElse(NONE),
+                fields.usualDuration("ringEach"),
+                fields.usualDuration("pauseBetweenRounds"),
+                fields.usualDuration("wrapUp"),
                 fields.duration("maxWait"),
-                fields.integer("longestLine", 1, 9999),
-                fields.integer("precedence", 0, 100).orElse(0),
+                fields.integer("longestLine"),
+                fields.usualInteger("precedence"),
                 fields.inner("noAgents").map(QueueFormat::noAgents).orElse(Queue.NoAgents.WAIT),
                 fields.destination("overflow", false),
                 fields.destination("full", false),
@@ -52,8 +51,8 @@ final class QueueFormat implements KindFormat<Queue> {
         Optional<Ref> extension = fields.extension("extension");
         boolean byPhone =
                 fields.oneOf("login", PHONE).filter(PHONE.getFirst()::equals).isPresent();
-        int rank = fields.integer("rank", 1, 20).orElse(1);
-        Seconds joinsAfter = fields.duration("joinsAfter").orElse(NONE);
+        int rank = fields.usualInteger("rank");
+        Seconds joinsAfter = fields.usualDuration("joinsAfter");
         fields.needed(
                 "extension",
                 extension,

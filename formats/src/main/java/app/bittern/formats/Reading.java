@@ -1,5 +1,6 @@
 package app.bittern.formats;
 
+import app.bittern.field.Field;
 import app.bittern.number.E164;
 import app.bittern.plan.Destination;
 import app.bittern.plan.Kind;
@@ -31,31 +32,43 @@ final class Reading {
     private final String where;
     private final Problems problems;
     private final Optional<Shape> noted;
+    private final Declared declared;
     private final Set<String> known = new HashSet<>();
 
-    private Reading(Node.Fields fields, String where, Problems problems, Optional<Shape> noted) {
+    private Reading(Node.Fields fields, String where, Problems problems, Optional<Shape> noted, Declared declared) {
         this.fields = fields;
         this.where = where;
         this.problems = problems;
         this.noted = noted;
+        this.declared = declared;
+    }
+
+    /// The same, as they are declared.
+    Reading declared(Declared all) {
+        return new Reading(fields, where, problems, noted, all);
+    }
+
+    Declared declared() {
+        return declared;
     }
 
     /// Begins with a node that should be a map; reports it where it is not.
     static Reading of(Node node, String where, Problems problems) {
         if (node instanceof Node.Fields fields) {
-            return new Reading(fields, where, problems, Optional.empty());
+            return new Reading(fields, where, problems, Optional.empty(), Declared.NOTHING);
         }
         if (node instanceof Node.Noted(Shape shape)) {
             return noting(shape);
         }
         problems.add(node, where, "a map of fields");
-        return new Reading(new Node.Fields(Map.of(), Map.of(), node.place()), where, problems, Optional.empty());
+        return new Reading(
+                new Node.Fields(Map.of(), Map.of(), node.place()), where, problems, Optional.empty(), Declared.NOTHING);
     }
 
     /// Begins with nothing, and notes what is asked for.
     static Reading noting(Shape shape) {
         shape.is("object");
-        return new Reading(EMPTY, "", new Problems(), Optional.of(shape));
+        return new Reading(EMPTY, "", new Problems(), Optional.of(shape), Declared.NOTHING);
     }
 
     /// Whether nothing is read and what is asked for is noted.
@@ -149,6 +162,10 @@ final class Reading {
         return read(field, Seconds.ALLOWED, Seconds::parse);
     }
 
+    Seconds usualDuration(String field) {
+        return duration(field).or(() -> Seconds.parse(declared.usual(field))).orElseThrow();
+    }
+
     Optional<Destination> destination(String field, boolean inMenu) {
         return read(
                 field, Destination.ALLOWED, text -> Destination.parse(text).filter(to -> inMenu || !to.menusOnly()));
@@ -227,34 +244,38 @@ final class Reading {
             String field, String allowed, Function<String, Optional<T>> parse, Function<Reading, Optional<T>> inner) {
         Shape shape = note(field).is("string").allowed(allowed);
         if (probing()) {
-            return inner.apply(noting(shape));
+            return inner.apply(noting(shape).declared(declared.inside(field)));
         }
         return given(field)
                 .flatMap(node -> node instanceof Node.Fields
-                        ? inner.apply(of(node, at(field), problems))
+                        ? inner.apply(of(node, at(field), problems).declared(declared.inside(field)))
                         : Scalars.text(node, at(field), allowed, parse, problems));
     }
 
-    Optional<Integer> integer(String field, int least, int most) {
-        note(field).between(least, most);
+    /// A whole number in the range that is declared.
+    Optional<Integer> integer(String field) {
+        return integer(field, declared.range(field));
+    }
+
+    int usualInteger(String field) {
+        return integer(field).orElseGet(() -> Integer.valueOf(declared.usual(field)));
+    }
+
+    Optional<Integer> integer(String field, Field.Range range) {
+        note(field).between(range);
         return given(field).flatMap(node -> {
-            Optional<Integer> value = Scalars.integer(node).filter(number -> number >= least && number <= most);
+            Optional<Integer> value = Scalars.integer(node).filter(range::holds);
             if (value.isEmpty()) {
-                problems.add(node, at(field), "a whole number from " + least + " to " + most);
+                problems.add(node, at(field), range.allowed());
             }
             return value;
         });
     }
 
-    /// A value written as a whole number, or as a text.
+    /// A value written as a whole number in the range that is declared, or as a text.
     <T> Optional<T> integerOr(
-            String field,
-            String allowed,
-            int least,
-            int most,
-            IntFunction<Optional<T>> whole,
-            Function<String, Optional<T>> parse) {
-        note(field).between(least, most).is("string").allowed(allowed);
+            String field, String allowed, IntFunction<Optional<T>> whole, Function<String, Optional<T>> parse) {
+        note(field).between(declared.range(field)).is("string").allowed(allowed);
         return given(field).flatMap(node -> {
             Optional<Integer> number = Scalars.integer(node);
             if (number.isEmpty()) {
@@ -281,8 +302,8 @@ final class Reading {
         });
     }
 
-    boolean flag(String field, boolean otherwise) {
-        return flag(field).orElse(otherwise);
+    boolean usualFlag(String field) {
+        return flag(field).orElseGet(() -> Boolean.valueOf(declared.usual(field)));
     }
 
     Optional<Boolean> flag(String field) {
@@ -299,7 +320,9 @@ final class Reading {
 
     /// The values of a list of maps; absent is empty.
     <T> List<T> list(String field, Function<Reading, Optional<T>> item) {
-        return items(field, (node, place) -> item.apply(of(node, place, problems)));
+        Declared inside = declared.inside(field);
+        return items(
+                field, (node, place) -> item.apply(of(node, place, problems).declared(inside)));
     }
 
     /// The values of a list; absent is empty.
@@ -341,16 +364,23 @@ final class Reading {
 
     private <T> void entries(BiFunction<String, Reading.Entry, Optional<T>> value, Map<String, T> values) {
         noted.ifPresent(shape -> NAMES.forEach(name -> {
-            var _ = value.apply(name, new Entry(new Node.Noted(shape.other()), Node.Place.NONE, where, new Problems()));
+            Node noted = new Node.Noted(shape.other());
+            var _ = value.apply(name, new Entry(noted, Node.Place.NONE, where, new Problems(), declared.inside(name)));
         }));
         fields.nodes().forEach((name, node) -> {
-            Entry entry = new Entry(node, fields.keys().getOrDefault(name, fields.place()), at(name), problems);
+            Entry entry = new Entry(
+                    node, fields.keys().getOrDefault(name, fields.place()), at(name), problems, declared.inside(name));
             value.apply(name, entry).ifPresent(read -> values.put(name, read));
         });
     }
 
     /// One entry of a map.
-    record Entry(Node node, Node.Place key, String where, Problems problems) {
+    record Entry(Node node, Node.Place key, String where, Problems problems, Declared declared) {
+        /// Its fields, where it is a map.
+        Reading fields() {
+            return of(node, where, problems).declared(declared);
+        }
+
         void keyRefused(String name, String allowed) {
             problems.add(key, where, "'" + name + "'", allowed);
         }
@@ -382,6 +412,7 @@ final class Reading {
     /// A map inside this one.
     Optional<Reading> inner(String field) {
         Shape shape = note(field);
-        return probing() ? Optional.of(noting(shape)) : given(field).map(node -> of(node, at(field), problems));
+        return (probing() ? Optional.of(noting(shape)) : given(field).map(node -> of(node, at(field), problems)))
+                .map(inner -> inner.declared(declared.inside(field)));
     }
 }

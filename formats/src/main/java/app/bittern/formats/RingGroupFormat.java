@@ -10,7 +10,6 @@ import java.util.Optional;
 
 /// Ring groups.
 final class RingGroupFormat implements KindFormat<RingGroup> {
-    private static final Seconds RING_FOR = new Seconds(20);
     private static final String ALLOWED_MEMBER =
             "a member such as { extension: \"2001\" } or { outside: \"+447700900321\" }";
 
@@ -22,9 +21,9 @@ final class RingGroupFormat implements KindFormat<RingGroup> {
                 fields.text("note"),
                 fields.dialled("number"),
                 fields.text("shownAs"),
-                fields.duration("ringFor").orElse(RING_FOR),
+                fields.usualDuration("ringFor"),
                 fields.list("members", RingGroupFormat::member),
-                fields.flag("followForwarding", false),
+                fields.usualFlag("followForwarding"),
                 fields.destination("noAnswer", false),
                 fields.destination("busy", false),
                 fields.destination("unreachable", false)));
@@ -33,8 +32,8 @@ final class RingGroupFormat implements KindFormat<RingGroup> {
     static Optional<Member> member(Reading fields) {
         Optional<Party> inside = fields.extension("extension").map(Party.Inside::new);
         Optional<Party> outside = fields.e164("outside").map((E164 number) -> new Party.Outside(number));
-        Seconds after = fields.duration("after").orElse(new Seconds(0));
-        boolean keyToTake = fields.flag("keyToTake", false);
+        Seconds after = fields.usualDuration("after");
+        boolean keyToTake = fields.usualFlag("keyToTake");
         fields.done();
         if (fields.given("extension").isPresent() == fields.given("outside").isPresent()) {
             fields.refusedWhole(ALLOWED_MEMBER);

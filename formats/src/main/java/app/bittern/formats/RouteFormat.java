@@ -47,7 +47,7 @@ final class RouteFormat implements KindFormat<Route> {
                         fields.read("language", SiteFormat.ALLOWED_LANGUAGE, SiteFormat::language),
                         fields.flag("record")),
                 fields.destination("withheld", false),
-                fields.flag("enabled", true)));
+                fields.usualFlag("enabled")));
     }
 
     private static Optional<Route.Called> called(Reading fields) {

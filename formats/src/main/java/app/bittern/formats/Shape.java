@@ -1,11 +1,15 @@
 package app.bittern.formats;
 
+import app.bittern.field.Field;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
@@ -22,7 +26,8 @@ final class Shape {
     private final List<Shape> items = new ArrayList<>();
     private final List<Shape> others = new ArrayList<>();
     private final Set<String> words = new LinkedHashSet<>();
-    private String description = "";
+    private Optional<Field> told = Optional.empty();
+    private String allowed = "";
     private int least;
     private int most;
     private boolean closed;
@@ -34,7 +39,7 @@ final class Shape {
     }
 
     Shape allowed(String text) {
-        description = text;
+        allowed = text;
         return this;
     }
 
@@ -43,10 +48,24 @@ final class Shape {
         return is("string");
     }
 
-    Shape between(int from, int to) {
-        least = from;
-        most = to;
+    Shape between(Field.Range range) {
+        least = range.least();
+        most = range.most();
         return is("integer");
+    }
+
+    /// What the fields of a map, or of each item of a list, are for.
+    void tell(List<Field> declared) {
+        fields.forEach((name, shape) -> Field.find(declared, name).ifPresent(shape::tell));
+        others.forEach(shape -> Field.find(declared, Field.EACH).ifPresent(shape::tell));
+        names.values().forEach(shape -> Field.find(declared, Field.EACH).ifPresent(shape::tell));
+    }
+
+    private void tell(Field field) {
+        told = Optional.of(field);
+        tell(field.inner());
+        Optional<Field> each = field.field(Field.EACH);
+        items.forEach(item -> each.ifPresentOrElse(item::tell, () -> item.tell(field.inner())));
     }
 
     Shape field(String name) {
@@ -91,12 +110,70 @@ final class Shape {
         return other;
     }
 
+    /// Shows every field in it, by its address: "members.after", "greeting.busy", "keys.*.to".
+    ///
+    /// @param visit what is made of an address, what is declared of it, what is allowed there, and whether
+    ///              it must be given
+    void walk(String at, Visit visit) {
+        fields.forEach(
+                (name, shape) -> shape.walkInto(at.isEmpty() ? name : at + "." + name, required.contains(name), visit));
+        Stream.concat(others.stream(), names.values().stream())
+                .filter(Shape::asked)
+                .findFirst()
+                .ifPresent(shape -> shape.walkInto(at.isEmpty() ? Field.EACH : at + "." + Field.EACH, false, visit));
+    }
+
+    private void walkInto(String at, boolean needed, Visit visit) {
+        visit.visit(at, told, words(), needed);
+        walk(at, visit);
+        items.stream().filter(Shape::asked).findFirst().ifPresent(item -> {
+            if (item.told.isPresent()) {
+                item.walkInto(at + "." + Field.EACH, false, visit);
+            } else {
+                item.walk(at, visit);
+            }
+        });
+    }
+
+    /// What is allowed, in words.
+    private String words() {
+        List<String> all = new ArrayList<>();
+        if (!words.isEmpty()) {
+            all.add(String.join(", ", words));
+        } else if (!allowed.isEmpty()) {
+            all.add(allowed);
+        } else if (types.contains("integer")) {
+            all.add(least + " to " + most
+                    + told.flatMap(Field::range)
+                            .map(range -> " " + range.unit())
+                            .orElse(""));
+        } else if (types.contains("boolean")) {
+            all.add("true or false");
+        }
+        if (types.contains("array")) {
+            all.add("a list");
+        }
+        if (all.isEmpty() && types.contains("object")) {
+            all.add("fields");
+        }
+        return String.join("; ", all);
+    }
+
+    /// What is made of a field that is shown.
+    interface Visit {
+        void visit(String at, Optional<Field> declared, String allowed, boolean needed);
+    }
+
     boolean asked() {
         return !types.isEmpty();
     }
 
     ObjectNode json() {
         ObjectNode json = JsonNodeFactory.instance.objectNode();
+        told.ifPresent(field -> json.put("title", field.title()));
+        String description = Stream.of(told.map(Field::help), told.flatMap(Shape::otherwise), allowed())
+                .flatMap(Optional::stream)
+                .collect(Collectors.joining(" "));
         if (!description.isEmpty()) {
             json.put("description", description);
         }
@@ -106,13 +183,14 @@ final class Shape {
             ArrayNode all = json.putArray("type");
             types.forEach(all::add);
         }
+        told.flatMap(Field::usual).filter(Field.Usual::value).ifPresent(usual -> usual(json, usual.text()));
         if (!words.isEmpty() && types.size() == 1) {
             ArrayNode all = json.putArray("enum");
             words.forEach(all::add);
         }
         if (types.contains("string") && words.isEmpty()) {
             json.put("maxLength", Texts.LONGEST);
-            Patterns.of(description).ifPresent(pattern -> json.put("pattern", pattern));
+            Patterns.of(allowed).ifPresent(pattern -> json.put("pattern", pattern));
         }
         if (types.contains("integer") && most >= least && most > 0) {
             json.put("minimum", least);
@@ -125,6 +203,26 @@ final class Shape {
             object(json);
         }
         return json;
+    }
+
+    /// What counts where the field is not given, as a value of its type.
+    private void usual(ObjectNode json, String value) {
+        if (types.contains("integer")) {
+            json.put("default", Integer.parseInt(value));
+        } else if (types.contains("boolean")) {
+            json.put("default", Boolean.parseBoolean(value));
+        } else if (types.contains("string")) {
+            json.put("default", value);
+        }
+    }
+
+    private Optional<String> allowed() {
+        return allowed.isEmpty() ? Optional.empty() : Optional.of("Allowed: " + allowed + ".");
+    }
+
+    /// What counts where the field is not given.
+    private static Optional<String> otherwise(Field field) {
+        return field.usual().map(usual -> "Where it is not given: " + usual.text() + ".");
     }
 
     private void object(ObjectNode json) {

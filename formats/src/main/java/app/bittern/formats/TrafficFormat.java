@@ -25,7 +25,7 @@ final class TrafficFormat implements KindFormat<Traffic> {
                 entry.keyRefused(number, Ref.allowedKey(Kind.NUMBER));
                 return Optional.empty();
             }
-            Reading inner = Reading.of(entry.node(), entry.where(), entry.problems());
+            Reading inner = entry.fields();
             inner.inner("perHour").ifPresent(rates -> numbers.put(new Ref(Kind.NUMBER, number), rates(rates)));
             inner.done();
             return Optional.of(number);
@@ -37,7 +37,7 @@ final class TrafficFormat implements KindFormat<Traffic> {
                 entry.keyRefused(text, "a menu such as menu/front-desk");
                 return Optional.empty();
             }
-            Reading inner = Reading.of(entry.node(), entry.where(), entry.problems());
+            Reading inner = entry.fields();
             choices.put(menu.get(), shares(inner));
             return menu;
         });

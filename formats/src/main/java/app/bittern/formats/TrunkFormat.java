@@ -12,7 +12,11 @@ final class TrunkFormat implements KindFormat<Trunk> {
                 key,
                 fields.text("name"),
                 fields.text("note"),
-                fields.needed("channels", fields.integer("channels", 1, 10_000), "a whole number from 1 to 10000", 1),
+                fields.needed(
+                        "channels",
+                        fields.integer("channels"),
+                        fields.declared().range("channels").allowed(),
+                        1),
                 fields.needed(
                         "delivers",
                         fields.read("delivers", Delivers.ALLOWED, Delivers::parse),

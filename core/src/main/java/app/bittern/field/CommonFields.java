@@ -1,0 +1,36 @@
+package app.bittern.field;
+
+/// Fields that several kinds have.
+final class CommonFields {
+    static final Field NAME = Field.of("name", "Name", "What people call it; its key where there is none.");
+    static final Field NOTE = Field.of("note", "Note", "Anything worth knowing; callers never meet it.");
+    static final Field NUMBER =
+            Field.of("number", "Number", "What a phone in the site dials for it; no other object may have the same.");
+    static final Field KEY =
+            Field.of("key", "Key", "Names it among those of its kind.").otherwise("made of its place");
+    static final Field LANGUAGE = Field.each("Language", "One of the site's languages (BCP 47).");
+    static final Field TO = Field.of("to", "Leads to", "Where the call goes.");
+
+    private CommonFields() {}
+
+    /// What is said where a caller keys nothing, or something that is not asked for.
+    static Field said(String name, String title, String help) {
+        return Field.of(name, title, help).with(Field.of("prompt", "Says", "What is said before the next try."));
+    }
+
+    static Field[] waits() {
+        return new Field[] {
+            Field.of("keyWait", "Waits for a key", "How long a key is waited for when the prompts have ended.")
+                    .usual("5s"),
+            Field.of("tries", "Tries", "How often callers are asked in all.")
+                    .usual("3")
+                    .between(1, 10, "tries"),
+            said("noKey", "No key", "What callers hear who key nothing."),
+            said("wrongKey", "Wrong key", "What callers hear who key what is not asked for.")
+        };
+    }
+
+    static Field number(String what) {
+        return Field.of("number", "Number", "What a phone in the site dials for " + what + ".");
+    }
+}

@@ -1,0 +1,42 @@
+package app.bittern.field;
+
+import java.util.List;
+
+/// The fields of mailboxes, prompts and music.
+final class MessageFields {
+    static final List<Field> MAILBOX = List.of(
+            CommonFields.NAME,
+            CommonFields.NOTE,
+            CommonFields.NUMBER,
+            Field.of("greeting", "Greeting", "What callers hear before the tone; one for all, or by why they come.")
+                    .with(
+                            Field.of("always", "Always", "Where there is none for the reason."),
+                            Field.of("busy", "Busy", "For callers who found the phone busy."),
+                            Field.of("noAnswer", "No answer", "For callers whom nobody answered."),
+                            Field.of("closed", "Closed", "For callers who come while it is closed.")),
+            Field.of("pin", "PIN", "Asked of who listens to its messages; kept as its hash."),
+            Field.of("email", "Email", "Who is sent each message.").with(Field.each("Address", "An address.")),
+            Field.of("maxMessage", "Longest message", "How long a message may be."),
+            Field.of("maxMessages", "Most messages", "How many it keeps; then it is full, and calls are hung up.")
+                    .otherwise("any number")
+                    .between(1, 100_000, "messages"),
+            Field.of("operator", "Key 0", "Where key 0 leads while the greeting is being said."));
+
+    static final List<Field> PROMPT = List.of(
+            CommonFields.NAME,
+            CommonFields.NOTE,
+            Field.of("music", "Music", "Whether it is music and not words.").usual("false"),
+            Field.each("Language", "The script in this language, alone or with its sound.")
+                    .with(
+                            Field.of("script", "Script", "The words."),
+                            Field.of("sound", "Sound", "The file with the recording."),
+                            Field.of("seconds", "Seconds", "How long the sound is.")));
+
+    static final List<Field> MUSIC = List.of(
+            CommonFields.NAME,
+            CommonFields.NOTE,
+            Field.of("tracks", "Tracks", "Prompts played round and round; none is silence.")
+                    .with(Field.each("Track", "A prompt that is music.")));
+
+    private MessageFields() {}
+}
