@@ -5,6 +5,8 @@ import java.io.PrintWriter;
 import java.io.StringWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.LinkedHashMap;
+import java.util.Map;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 
@@ -13,18 +15,7 @@ import picocli.CommandLine.Command;
         name = "bittern",
         mixinStandardHelpOptions = true,
         version = "bittern 0.1",
-        description = "Computes what calls do in a plan.",
-        subcommands = {
-            CheckCommand.class,
-            TraceCommand.class,
-            PathsCommand.class,
-            WeekCommand.class,
-            CompareCommand.class,
-            ProveCommand.class,
-            ErlangCommand.class,
-            ConvertCommand.class,
-            SchemaCommand.class
-        })
+        description = "Computes what calls do in a plan.")
 public final class Bittern {
     private static final long BYTES_PER_MEGABYTE = 1 << 20;
 
@@ -37,14 +28,42 @@ public final class Bittern {
     /// A fault of ours.
     static final int FAULT = 3;
 
+    private static final Map<String, Class<?>> COMMANDS = commands();
+
     private Bittern() {}
+
+    private static Map<String, Class<?>> commands() {
+        Map<String, Class<?>> all = new LinkedHashMap<>();
+        all.put("check", CheckCommand.class);
+        all.put("trace", TraceCommand.class);
+        all.put("paths", PathsCommand.class);
+        all.put("week", WeekCommand.class);
+        all.put("compare", CompareCommand.class);
+        all.put("prove", ProveCommand.class);
+        all.put("erlang", ErlangCommand.class);
+        all.put("convert", ConvertCommand.class);
+        all.put("schema", SchemaCommand.class);
+        return all;
+    }
 
     public static void main(String[] arguments) {
         System.exit(run(arguments));
     }
 
     static int run(String... arguments) {
-        return run(new CommandLine(new Bittern()), arguments);
+        return run(knowing(arguments), arguments);
+    }
+
+    /// Knows the command that is asked for, and all of them where none is: to look at each takes longer than to
+    /// trace a call.
+    private static CommandLine knowing(String... arguments) {
+        CommandLine bittern = new CommandLine(new Bittern());
+        COMMANDS.entrySet().stream()
+                .filter(one -> arguments.length == 0
+                        || !COMMANDS.containsKey(arguments[0])
+                        || one.getKey().equals(arguments[0]))
+                .forEach(one -> bittern.addSubcommand(one.getKey(), one.getValue()));
+        return bittern;
     }
 
     static int run(CommandLine bittern, String... arguments) {

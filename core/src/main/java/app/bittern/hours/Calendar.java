@@ -39,8 +39,16 @@ public record Calendar(List<HoursState> states) {
 
     /// The states of a day one after another.
     List<Run> day(LocalDate date) {
-        List<HoursState> possible =
-                states.stream().filter(state -> state.holdsOn(date)).toList();
+        return day(possible(date), date);
+    }
+
+    /// The states whose dates and season hold on a day. The day's runs depend on them and on its weekday alone.
+    List<HoursState> possible(LocalDate date) {
+        return states.stream().filter(state -> state.holdsOn(date)).toList();
+    }
+
+    /// The states of a day one after another, of those that its date allows.
+    List<Run> day(List<HoursState> possible, LocalDate date) {
         List<Run> runs = new ArrayList<>();
         for (int edge : edges()) {
             LocalDateTime at = date.atStartOfDay().plusMinutes(edge);
