@@ -15,7 +15,8 @@ import org.jgrapht.Graph;
 import org.jgrapht.graph.DefaultEdge;
 import org.jgrapht.graph.DirectedPseudograph;
 
-/// The state graph of a plan as a graph of JGraphT's, for the enumeration that a programmer would take from there.
+/// The state graph of a plan as a graph of JGraphT's, for the enumeration that a programmer would take from
+/// there.
 ///
 /// Conditions are left out, as that library has none; every edge that ends has a node of its own to end in.
 ///
@@ -24,7 +25,7 @@ import org.jgrapht.graph.DirectedPseudograph;
 /// @param ends   the ends that they can come to
 public record PlainGraph(Graph<Integer, DefaultEdge> graph, int start, Set<Integer> ends) {
     public static PlainGraph of(Plan plan, Horizon horizon) {
-        StateGraph states = new StateGraph(plan, new CallClasses(List.of(plan), horizon), 0);
+        StateGraph states = StateGraph.whole(plan, new CallClasses(List.of(plan), horizon), 0);
         E164 number = plan.all(InboundNumber.class).findFirst().orElseThrow().called();
         int start = Beginnings.of(states, number).taken().getFirst().state();
         Graph<Integer, DefaultEdge> graph = new DirectedPseudograph<>(DefaultEdge.class);

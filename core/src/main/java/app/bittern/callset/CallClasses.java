@@ -24,6 +24,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Stream;
 
 /// The classes into which all calls to a site fall: by caller, by the positions of switches, and by time.
@@ -39,6 +40,7 @@ public final class CallClasses {
     private final List<Calendar> calendars = new ArrayList<>();
     private final List<Turned> switches = new ArrayList<>();
     private final List<TimeClasses.TimeClass> times;
+    private final Map<BitSet, Optional<Instant>> imagined = new ConcurrentHashMap<>();
     private final CallSpace space;
     private final List<Map<Condition, CallSet>> conditions = new ArrayList<>();
     private final List<Map<Route.From, BitSet>> rules = new ArrayList<>();
@@ -224,8 +226,8 @@ public final class CallClasses {
     /// One call of a set: a caller, an instant, and the positions of switches that are not as they are now.
     public record Call(Caller caller, Instant at, Map<Ref, String> switches) {}
 
-    /// One call of a set that is easy to imagine: an ordinary caller, a working day, switches as now, where the set
-    /// has such; none where it is empty.
+    /// One call of a set that is easy to imagine: an ordinary caller, a working day, switches as now, where the
+    /// set has such; none where it is empty.
     public Optional<Call> call(CallSet set) {
         if (set.isEmpty()) {
             return Optional.empty();
@@ -243,10 +245,14 @@ public final class CallClasses {
             }
             left = left.child(1 + index, position);
         }
-        // On the first Tuesday from 10:15 on, or else at the first instant.
-        return times(left.at(timeLevel()))
-                .firstIn(DayOfWeek.TUESDAY, 10 * 60 + 15)
-                .map(at -> new Call(callers.get(caller), at, turned));
+        return imagined(left.at(timeLevel())).map(at -> new Call(callers.get(caller), at, turned));
+    }
+
+    /// An instant of some time classes: on the first Tuesday from 10:15 on, or else the first. Most sets of
+    /// calls are of the same few times.
+    private Optional<Instant> imagined(BitSet classes) {
+        return imagined.computeIfAbsent(
+                (BitSet) classes.clone(), some -> times(some).firstIn(DayOfWeek.TUESDAY, 10 * 60 + 15));
     }
 
     /// The calls that are like one: of its caller's class, at its instant, with its switches.

@@ -12,6 +12,7 @@ import app.bittern.callset.CallSet;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Route;
 import java.util.ArrayList;
+import java.util.BitSet;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -28,6 +29,9 @@ import java.util.Optional;
 /// What a caller carries can make more states than can be kept: tags set one after another, or `back` through
 /// many menus. Then the states beyond [#MOST_STATES] are not made, the ways to them are left out, and
 /// [#limit()] says so.
+///
+/// A graph of which little is asked can be made [#asAsked]: a state's ways are then found when they are asked
+/// for, the same as they always are. Such a graph is for one thread.
 public final class StateGraph {
     /// The most states that are made.
     public static final int MOST_STATES = 200_000;
@@ -47,32 +51,55 @@ public final class StateGraph {
     private final List<List<Way>> ways = new ArrayList<>();
     private final List<Ending> endings = new ArrayList<>();
     private final Map<Ending, Integer> endingIds = new HashMap<>();
+    private final BitSet expanded = new BitSet();
     private int leftOut;
     private int carried;
+    private int made;
 
-    /// The graph of all calls to a plan.
-    ///
-    /// @param index the place of the plan among those that the classes are of
-    public StateGraph(Plan plan, CallClasses classes, int index) {
+    private StateGraph(Plan plan, CallClasses classes, int index) {
         this.plan = plan;
         this.index = index;
         this.classes = classes;
         this.matters = new StillMatters(plan, classes);
+    }
+
+    /// The graph of all calls to a plan.
+    ///
+    /// @param index the place of the plan among those that the classes are of
+    public static StateGraph whole(Plan plan, CallClasses classes, int index) {
+        StateGraph graph = new StateGraph(plan, classes, index);
         plan.all(Route.class)
                 .filter(Route::enabled)
-                .forEach(route -> classes.beginnings(index).forEach(language -> begin(route, language)));
-        int all = 0;
-        for (int from = 0; from < states.size(); from = ways.size()) {
-            List<State> some = states.subList(from, Math.min(states.size(), from + AT_ONCE)).stream()
-                    .toList();
-            boolean full = all >= MOST_WAYS;
-            for (List<Went> went :
-                    full ? some.stream().map(state -> List.<Went>of()).toList() : gone(some)) {
-                List<Way> expanded = full ? List.of() : expand(went);
-                leftOut += full ? 1 : 0;
-                all += expanded.size();
-                ways.add(expanded);
-            }
+                .forEach(route -> classes.beginnings(index).forEach(language -> graph.begin(route, language)));
+        for (int from = 0; from < graph.states.size(); ) {
+            int to = Math.min(graph.states.size(), from + AT_ONCE);
+            graph.expand(from, to);
+            from = to;
+        }
+        return graph;
+    }
+
+    /// The same graph, of which each state is expanded when its ways are asked for.
+    ///
+    /// @param index the place of the plan among those that the classes are of
+    public static StateGraph asAsked(Plan plan, CallClasses classes, int index) {
+        return new StateGraph(plan, classes, index);
+    }
+
+    private void expand(int from, int to) {
+        List<State> some = List.copyOf(states.subList(from, to));
+        if (made >= MOST_WAYS) {
+            leftOut += some.size();
+            expanded.set(from, to);
+            return;
+        }
+        int at = from;
+        for (List<Went> went : some.size() == 1 ? List.of(gone(some.getFirst())) : gone(some)) {
+            List<Way> onward = expand(went);
+            made += onward.size();
+            ways.set(at, onward);
+            expanded.set(at);
+            at++;
         }
     }
 
@@ -82,14 +109,16 @@ public final class StateGraph {
     /// What can happen in some states, computed side by side: it is told by the plan and the state alone. The
     /// states themselves are numbered one after another, so that the graph is the same on any machine.
     private List<List<Went>> gone(List<State> some) {
-        return some.parallelStream()
-                .map(state -> Transition.outcomes(plan, state).stream()
-                        .map(outcome -> new Went(
-                                outcome,
-                                outcome.onward() instanceof Onward.Next(State next)
-                                        ? Optional.of(matters.reduced(next))
-                                        : Optional.empty()))
-                        .toList())
+        return some.parallelStream().map(this::gone).toList();
+    }
+
+    private List<Went> gone(State state) {
+        return Transition.outcomes(plan, state).stream()
+                .map(outcome -> new Went(
+                        outcome,
+                        outcome.onward() instanceof Onward.Next(State next)
+                                ? Optional.of(matters.reduced(next))
+                                : Optional.empty()))
                 .toList();
     }
 
@@ -117,6 +146,7 @@ public final class StateGraph {
         }
         ids.put(state, states.size());
         states.add(state);
+        ways.add(List.of());
         return states.size() - 1;
     }
 
@@ -191,6 +221,9 @@ public final class StateGraph {
     }
 
     public List<Way> ways(int state) {
+        if (!expanded.get(state)) {
+            expand(state, state + 1);
+        }
         return ways.get(state);
     }
 

@@ -17,9 +17,12 @@ import app.bittern.plan.RingGroup;
 import app.bittern.plan.Seconds;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.regex.Pattern;
 
 /// Says what rings, asks and holds callers.
 final class GroupSentences {
+    private static final Pattern UNIT = Pattern.compile("([hms])");
+
     private final Plan plan;
 
     GroupSentences(Plan plan) {
@@ -128,7 +131,7 @@ final class GroupSentences {
 
     /// With a space before each unit, as people read it: `1 m 30 s`.
     static String spoken(Seconds value) {
-        return value.toString().replaceAll("([hms])", " $1 ").strip();
+        return UNIT.matcher(value.toString()).replaceAll(" $1 ").strip();
     }
 
     Part rings(Seconds value) {

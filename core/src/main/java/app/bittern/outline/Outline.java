@@ -18,6 +18,7 @@ import app.bittern.plan.Pointer;
 import app.bittern.plan.Ref;
 import app.bittern.plan.Route;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -27,15 +28,16 @@ import java.util.stream.Stream;
 
 /// Draws the outline of one inbound number.
 ///
-/// A walk in depth from the routes that can take calls to the number. An object is drawn where it is first met and
-/// linked from everywhere else; a row's window adds up the windows of the rows above it. Outcomes that one field
-/// decides are one row. Cost: rows × outcomes.
+/// A walk in depth from the routes that can take calls to the number. An object is drawn where it is first met
+/// and linked from everywhere else; a row's window adds up the windows of the rows above it. Outcomes that one
+/// field decides are one row. Cost: rows × outcomes.
 public final class Outline {
     private final Plan plan;
     private final Sentences sentences;
     private final List<Row> rows = new ArrayList<>();
     private final Map<Ref, Integer> depths = new LinkedHashMap<>();
     private final Map<Ref, Integer> drawn = new LinkedHashMap<>();
+    private final Map<State, List<Outcome>> known = new HashMap<>();
 
     private Outline(Plan plan) {
         this.plan = plan;
@@ -52,7 +54,8 @@ public final class Outline {
         return outline.rows.stream().map(outline::linked).toList();
     }
 
-    /// Notes the least indent at which each object is met under the first route that leads to it, breadth first.
+    /// Notes the least indent at which each object is met under the first route that leads to it, breadth
+    /// first.
     private void measure(Route route) {
         Map<Ref, Integer> met = new LinkedHashMap<>();
         Map<Integer, List<State>> byDepth = new TreeMap<>(Map.of(0, List.of(begin(route))));
@@ -104,6 +107,10 @@ public final class Outline {
 
     /// The ways out of an object: of every case of a branch, and of all stages of a chain together.
     private List<Outcome> outcomes(State state) {
+        return known.computeIfAbsent(state, this::reckoned);
+    }
+
+    private List<Outcome> reckoned(State state) {
         List<Outcome> all = new ArrayList<>();
         Optional<State> at = Optional.of(state);
         Window before = Window.NOW;
@@ -212,7 +219,7 @@ public final class Outline {
                 Optional.empty(),
                 true);
         State state = new State(menu.ref(), Context.in(plan.site().defaultLanguage()));
-        for (Outcome outcome : Transition.outcomes(plan, state)) {
+        for (Outcome outcome : outcomes(state)) {
             if (outcome.cause() instanceof Cause.Dialled(String extension)) {
                 List<Part> parts = new ArrayList<>(List.of(Part.key(extension)));
                 Exit one = new Exit(outcome.window(), List.of(outcome.cause()), outcome.onward(), Optional.empty());

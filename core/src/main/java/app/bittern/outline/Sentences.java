@@ -33,9 +33,12 @@ import app.bittern.plan.Switch;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.regex.Pattern;
 
 /// Says each kind of object, and each way to leave one, as a sentence whose parts can be changed.
 final class Sentences {
+    private static final Pattern LAST_COMMA = Pattern.compile(", ([^,]+)$");
+
     private final Plan plan;
     private final GroupSentences groups;
 
@@ -213,7 +216,9 @@ final class Sentences {
                         .map(cause -> words(from, cause))
                         .filter(w -> !w.isEmpty())
                         .toList());
-        return words.isEmpty() ? List.of() : List.of(Part.plain(words.replaceAll(", ([^,]+)$", " or $1") + ":"));
+        return words.isEmpty()
+                ? List.of()
+                : List.of(Part.plain(LAST_COMMA.matcher(words).replaceAll(" or $1") + ":"));
     }
 
     private static Optional<Part> keyed(PlanObject from, String pressed) {

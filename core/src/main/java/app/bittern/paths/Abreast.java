@@ -40,8 +40,8 @@ final class Abreast {
     /// @param touched whether something that differs can be reached from an object
     Abreast(Plan before, Plan after, Horizon horizon, Predicate<Ref> touched) {
         this.classes = new CallClasses(List.of(before, after), horizon);
-        this.before = new StateGraph(before, classes, 0);
-        this.after = new StateGraph(after, classes, 1);
+        this.before = StateGraph.asAsked(before, classes, 0);
+        this.after = StateGraph.asAsked(after, classes, 1);
         this.touched = touched;
     }
 

@@ -36,7 +36,7 @@ public final class Paths {
     ///
     /// @param horizon the 53 weeks that are looked at
     public static Paths of(Plan plan, Horizon horizon) {
-        return new Paths(new StateGraph(plan, new CallClasses(List.of(plan), horizon), 0));
+        return new Paths(StateGraph.whole(plan, new CallClasses(List.of(plan), horizon), 0));
     }
 
     public Plan plan() {

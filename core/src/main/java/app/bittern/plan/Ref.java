@@ -40,7 +40,12 @@ public record Ref(Kind kind, String key) implements Filling {
     }
 
     private static boolean digits(String key) {
-        return key.chars().allMatch(sign -> sign >= '0' && sign <= '9');
+        for (int at = 0; at < key.length(); at++) {
+            if (key.charAt(at) < '0' || key.charAt(at) > '9') {
+                return false;
+            }
+        }
+        return true;
     }
 
     /// Words of letters and digits joined by single hyphens; by hand, as references are made all the time.
