@@ -39,6 +39,14 @@ class LadderTest {
             .definedBy("app.bittern.traffic")
             .layer("outline")
             .definedBy("app.bittern.outline")
+            .layer("proof")
+            .definedBy("app.bittern.proof")
+            .layer("field")
+            .definedBy("app.bittern.field")
+            .whereLayer("proof")
+            .mayNotBeAccessedByAnyLayer()
+            .whereLayer("field")
+            .mayNotBeAccessedByAnyLayer()
             .whereLayer("compare")
             .mayNotBeAccessedByAnyLayer()
             .whereLayer("traffic")
@@ -56,14 +64,16 @@ class LadderTest {
             .whereLayer("edit")
             .mayOnlyBeAccessedByLayers("finding")
             .whereLayer("call")
-            .mayOnlyBeAccessedByLayers("callset", "graph", "paths", "finding", "compare", "outline")
+            .mayOnlyBeAccessedByLayers("callset", "graph", "paths", "finding", "compare", "outline", "proof")
             .whereLayer("plan")
-            .mayOnlyBeAccessedByLayers("edit", "call", "callset", "graph", "paths", "finding", "compare", "outline")
+            .mayOnlyBeAccessedByLayers(
+                    "field", "edit", "call", "callset", "graph", "paths", "finding", "compare", "outline", "proof")
             .whereLayer("hours")
-            .mayOnlyBeAccessedByLayers("plan", "call", "callset", "graph", "paths", "finding", "compare", "outline")
+            .mayOnlyBeAccessedByLayers(
+                    "plan", "call", "callset", "graph", "paths", "finding", "compare", "outline", "proof")
             .whereLayer("number")
             .mayOnlyBeAccessedByLayers(
-                    "hours", "plan", "call", "callset", "graph", "paths", "finding", "compare", "outline");
+                    "hours", "plan", "call", "callset", "graph", "paths", "finding", "compare", "outline", "proof");
 
     @ArchTest
     static final ArchRule NO_FRAMEWORK_AND_NO_IO = classes()

@@ -1,9 +1,9 @@
 package app.bittern.cli;
 
 import app.bittern.call.Bench;
-import app.bittern.formats.BenchText;
-import app.bittern.formats.Problem;
 import app.bittern.plan.Plan;
+import app.bittern.plan.Problem;
+import app.bittern.proof.BenchText;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

@@ -2,10 +2,10 @@ package app.bittern.cli;
 
 import app.bittern.finding.Finding;
 import app.bittern.finding.Severity;
-import app.bittern.formats.BenchText;
 import app.bittern.formats.Places;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Pointer;
+import app.bittern.proof.BenchText;
 import java.nio.file.Path;
 import java.util.List;
 

@@ -1,8 +1,8 @@
 package app.bittern.cli;
 
 import app.bittern.compare.Comparison;
-import app.bittern.formats.ComparisonJson;
 import app.bittern.formats.Json;
+import app.bittern.formats.answer.ComparisonJson;
 import app.bittern.plan.Plan;
 import java.io.PrintWriter;
 import java.nio.file.Path;

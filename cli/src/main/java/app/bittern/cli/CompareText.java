@@ -1,13 +1,13 @@
 package app.bittern.cli;
 
 import app.bittern.compare.Comparison;
-import app.bittern.formats.BenchText;
-import app.bittern.formats.ComparisonJson;
+import app.bittern.formats.answer.ComparisonJson;
 import app.bittern.paths.Difference;
 import app.bittern.plan.Kind;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Ref;
 import app.bittern.plan.Seconds;
+import app.bittern.proof.BenchText;
 
 /// A comparison for people.
 final class CompareText {

@@ -1,7 +1,7 @@
 package app.bittern.cli;
 
 import app.bittern.formats.Json;
-import app.bittern.formats.PathsJson;
+import app.bittern.formats.answer.PathsJson;
 import app.bittern.number.Caller;
 import app.bittern.number.E164;
 import app.bittern.paths.Matrix;

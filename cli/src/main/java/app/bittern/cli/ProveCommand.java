@@ -1,9 +1,9 @@
 package app.bittern.cli;
 
 import app.bittern.formats.Json;
-import app.bittern.formats.Proof;
-import app.bittern.formats.ProofJson;
+import app.bittern.formats.answer.ProofJson;
 import app.bittern.plan.Plan;
+import app.bittern.proof.Proof;
 import java.util.List;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;

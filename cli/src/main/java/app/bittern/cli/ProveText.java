@@ -1,7 +1,7 @@
 package app.bittern.cli;
 
-import app.bittern.formats.Proof;
 import app.bittern.plan.Seconds;
+import app.bittern.proof.Proof;
 import java.util.List;
 
 /// Test calls for people.

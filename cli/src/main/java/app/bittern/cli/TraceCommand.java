@@ -2,7 +2,7 @@ package app.bittern.cli;
 
 import app.bittern.call.Trace;
 import app.bittern.call.Tracer;
-import app.bittern.formats.TraceJson;
+import app.bittern.formats.answer.TraceJson;
 import app.bittern.plan.Plan;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;

@@ -1,7 +1,7 @@
 package app.bittern.cli;
 
 import app.bittern.formats.Json;
-import app.bittern.formats.WeekJson;
+import app.bittern.formats.answer.WeekJson;
 import app.bittern.paths.WeekMap;
 import app.bittern.plan.Plan;
 import picocli.CommandLine.Command;

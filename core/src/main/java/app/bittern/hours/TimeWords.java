@@ -12,10 +12,11 @@ import java.util.Map;
 
 /// Says a set of instants in words, and reads them back ([TimeWordsReader]).
 ///
-/// `Mon–Sat 07:30–19:00, from 1 May to 30 Sep 06:00–22:00, except 25 and 26 Dec`: the hours of most weeks; then
+/// `Mon–Sat 07:30–19:00, from 1 May to 30 Sep 06:00–22:00, except 25 and 26 Dec`: the hours of most weeks;
+/// then, where weeks take turns, those of each turn (`in every 2nd week from 30 Nov Mon–Fri 08:00–17:00`); then
 /// parts of the year that have other hours; then single days without hours (`except`) or with their own (`on`).
-/// What comes later holds before what comes earlier. A date without a year is meant each time it comes within the
-/// 53 weeks.
+/// What comes later holds before what comes earlier. A date without a year is meant each time it comes within
+/// the 53 weeks.
 final class TimeWords {
     static final String[] WEEKDAYS = {"Mon", "Tue", "Wed", "Thu", "Fri", "Sat", "Sun"};
     private static final DateTimeFormatter DATE = DateTimeFormatter.ofPattern("d MMM", Locale.ENGLISH);
@@ -53,10 +54,17 @@ final class TimeWords {
     }
 
     private String run() {
-        String[] usual = usual();
+        Turns turns = Turns.of(hours);
+        String[] usual = turns.shared();
         clause("", usual);
+        for (int turn = 0; turns.weeks() > 1 && turn < turns.weeks(); turn++) {
+            String[] own = turns.own(turn);
+            if (!Arrays.stream(own).allMatch(String::isEmpty)) {
+                clause("in every " + ordinal(turns.weeks()) + " week from " + date(turn * 7) + " ", own);
+            }
+        }
         for (int day = 0; day < Horizon.DAYS; day++) {
-            said[day] = usual[day % 7];
+            said[day] = turns.hours(day);
         }
         seasons();
         days();
@@ -83,22 +91,12 @@ final class TimeWords {
         return figure < 10 ? "0" + figure : String.valueOf(figure);
     }
 
-    /// The commonest hours of each day of the week, the first of equals.
-    private String[] usual() {
-        String[] usual = new String[7];
-        for (int weekday = 0; weekday < 7; weekday++) {
-            Map<String, Integer> counts = new LinkedHashMap<>();
-            for (int day = weekday; day < Horizon.DAYS; day += 7) {
-                counts.merge(hours[day], 1, Integer::sum);
-            }
-            int most = counts.values().stream().max(Integer::compare).orElseThrow();
-            usual[weekday] = counts.entrySet().stream()
-                    .filter(one -> one.getValue() == most)
-                    .findFirst()
-                    .orElseThrow()
-                    .getKey();
-        }
-        return usual;
+    private static String ordinal(int number) {
+        return switch (number) {
+            case 2 -> "2nd";
+            case 3 -> "3rd";
+            default -> number + "th";
+        };
     }
 
     private void seasons() {

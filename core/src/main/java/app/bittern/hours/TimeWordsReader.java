@@ -13,6 +13,8 @@ import java.util.regex.Pattern;
 final class TimeWordsReader {
     private static final Pattern SEASON = Pattern.compile(
             "from ([0-9]{1,2} [A-Z][a-z]{2}(?: [0-9]{4})?) to ([0-9]{1,2} [A-Z][a-z]{2}(?: [0-9]{4})?) (.*)");
+    private static final Pattern TURN =
+            Pattern.compile("in every ([0-9]{1,2})[a-z]{2} week from ([0-9]{1,2} [A-Z][a-z]{2}(?: [0-9]{4})?) (.*)");
     private static final Pattern WEEKLY =
             Pattern.compile("((?:Mon|Tue|Wed|Thu|Fri|Sat|Sun).*?) ([0-9].*|all day|never)");
     private static final Pattern ON = Pattern.compile("on (.*?[A-Z][a-z]{2}(?: [0-9]{4})?) ((?:[0-9]{2}:|all day).*)");
@@ -23,6 +25,8 @@ final class TimeWordsReader {
     private final int[][] days = new int[Horizon.DAYS][];
     private int seasonFrom;
     private int seasonTo = Horizon.DAYS - 1;
+    private int weeks = 1;
+    private int turn;
 
     private TimeWordsReader(Horizon horizon) {
         this.horizon = horizon;
@@ -51,7 +55,14 @@ final class TimeWordsReader {
     private void clause(String clause) {
         Matcher season = SEASON.matcher(clause);
         Matcher on = ON.matcher(clause);
-        if (season.matches()) {
+        Matcher turns = TURN.matcher(clause);
+        if (turns.matches()) {
+            weeks = Integer.parseInt(turns.group(1));
+            turn = dates(turns.group(2)).getFirst() / 7;
+            weekly(turns.group(3));
+        } else if (season.matches()) {
+            weeks = 1;
+            turn = 0;
             seasonFrom = dates(season.group(1)).getFirst();
             seasonTo = dates(season.group(2)).getLast();
             for (int day = seasonFrom; day <= seasonTo; day++) {
@@ -75,7 +86,7 @@ final class TimeWordsReader {
                 named ? weekdays(weekly.group(1)) : new boolean[] {true, true, true, true, true, true, true};
         int[] ranges = ranges(named ? weekly.group(2) : text);
         for (int day = seasonFrom; day <= seasonTo; day++) {
-            if (weekdays[day % 7]) {
+            if (weekdays[day % 7] && day / 7 % weeks == turn) {
                 days[day] = ranges;
             }
         }

@@ -47,6 +47,27 @@ class TimeWordsTest {
     }
 
     @Test
+    void weeksThatTakeTurnsAreSaidByTheirRule() {
+        String work = "; Mon-Fri 08:00-17:00";
+        String anna = "anna: on FREQ=WEEKLY;INTERVAL=2;BYDAY=MO,TU,WE,TH,FR from 2026-11-23" + work;
+        String bert = "bert: on FREQ=WEEKLY;INTERVAL=2;BYDAY=MO,TU,WE,TH,FR from 2026-11-30" + work;
+        assertThat(when("anna", anna, bert, "closed"))
+                .hasToString("in every 2nd week from 23 Nov 2026 Mon–Fri 08:00–17:00");
+        assertThat(when("bert", anna, bert, "closed")).hasToString("in every 2nd week from 30 Nov Mon–Fri 08:00–17:00");
+        assertThat(when("bert", "holiday: on 12-28", anna, bert, "closed"))
+                .hasToString("in every 2nd week from 30 Nov Mon–Fri 08:00–17:00, except 28 Dec");
+        assertThat(when("closed", anna, bert, "closed"))
+                .hasToString("Mon–Fri 00:00–08:00 and 17:00–24:00, Sat and Sun all day");
+        assertThat(when("late", "late: on FREQ=WEEKLY;INTERVAL=3;BYDAY=SA from 2026-12-12; Sat 10:00-12:00", "closed"))
+                .hasToString("in every 3rd week from 7 Dec Sat 10:00–12:00");
+        assertThat(when("open", "open: Mon-Fri 08:00-12:00", bert.replace("bert", "open"), "closed"))
+                .hasToString("in every 2nd week from 23 Nov 2026 Mon–Fri 08:00–12:00, in every 2nd week from 30 Nov "
+                        + "Mon–Fri 08:00–17:00");
+        assertThat(when("on", "on: on FREQ=WEEKLY;INTERVAL=6;BYDAY=SU from 2026-12-06; Sun 09:00-18:00", "off"))
+                .hasToString("in every 6th week from 30 Nov Sun 09:00–18:00");
+    }
+
+    @Test
     void theWordsReadBackToTheSameSet() {
         Random random = new Random(21);
         for (int times = 0; times < 400; times++) {
@@ -68,7 +89,11 @@ class TimeWordsTest {
             "c: on 2027-03-26; on 11-24; on 2026-11-25",
             "a: season 07-10..07-19; Mon-Sun 00:00-24:00",
             "c: on FREQ=MONTHLY;BYDAY=2TU",
-            "b: Mon-Sun 11:11-11:12"
+            "b: Mon-Sun 11:11-11:12",
+            "a: on FREQ=WEEKLY;INTERVAL=2;BYDAY=MO,TU,WE from 2026-11-30; Mon-Fri 08:30-16:00",
+            "b: on FREQ=WEEKLY;INTERVAL=5;BYDAY=SA,SU from 2026-12-05",
+            "c: on FREQ=WEEKLY;INTERVAL=3;BYDAY=FR from 2026-11-27; Fri 20:00-04:00",
+            "a: on FREQ=DAILY;INTERVAL=4 from 2026-11-23; Mon-Sun 06:00-07:00"
         };
         for (int count = 1 + random.nextInt(4); count > 0; count--) {
             states.add(rules[random.nextInt(rules.length)]);

@@ -2,6 +2,7 @@ package app.bittern.formats;
 
 import app.bittern.edit.PlanEdit;
 import app.bittern.plan.PlanObject;
+import app.bittern.plan.Problem;
 import app.bittern.plan.Ref;
 import java.util.ArrayList;
 import java.util.List;

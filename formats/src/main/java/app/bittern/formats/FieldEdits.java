@@ -5,6 +5,7 @@ import app.bittern.edit.Planned;
 import app.bittern.plan.Plan;
 import app.bittern.plan.PlanObject;
 import app.bittern.plan.Pointer;
+import app.bittern.plan.Problem;
 import app.bittern.plan.Ref;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -13,8 +14,8 @@ import java.util.Map;
 import java.util.Optional;
 import tools.jackson.databind.JsonNode;
 
-/// Makes edits of single fields: the object is written, the field changed, and the object read again, so that a field
-/// is held to the same rules wherever it comes from.
+/// Makes edits of single fields: the object is written, the field changed, and the object read again, so that a
+/// field is held to the same rules wherever it comes from.
 public final class FieldEdits {
     private FieldEdits() {}
 

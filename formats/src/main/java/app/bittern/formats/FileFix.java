@@ -30,9 +30,9 @@ import tools.jackson.databind.node.JsonNodeFactory;
 /// @param endLine   last line that is replaced
 /// @param endColumn the column behind its last character, in UTF-16 code units
 /// @param inserted  what stands there instead
-record FileFix(int startLine, int endLine, int endColumn, String inserted) {
+public record FileFix(int startLine, int endLine, int endColumn, String inserted) {
     /// The change, or empty where the edit cannot be made in the text.
-    static Optional<FileFix> of(Plan plan, String text, PlanEdit edit) {
+    public static Optional<FileFix> of(Plan plan, String text, PlanEdit edit) {
         if (!(Edits.apply(plan, edit) instanceof Edits.Result.Applied(Plan wanted, PlanEdit inverse))) {
             return Optional.empty();
         }

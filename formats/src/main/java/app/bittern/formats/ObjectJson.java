@@ -1,6 +1,7 @@
 package app.bittern.formats;
 
 import app.bittern.plan.PlanObject;
+import app.bittern.plan.Problem;
 import app.bittern.plan.Ref;
 import java.util.List;
 import java.util.Optional;

@@ -4,6 +4,7 @@ import app.bittern.field.Field;
 import app.bittern.plan.Kind;
 import app.bittern.plan.Plan;
 import app.bittern.plan.PlanObject;
+import app.bittern.plan.Problem;
 import app.bittern.plan.Ref;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;

@@ -1,5 +1,6 @@
 package app.bittern.formats;
 
+import app.bittern.plan.Problem;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;

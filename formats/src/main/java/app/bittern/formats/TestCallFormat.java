@@ -9,6 +9,7 @@ import app.bittern.plan.Kind;
 import app.bittern.plan.Ref;
 import app.bittern.plan.Seconds;
 import app.bittern.plan.TestCall;
+import app.bittern.proof.BenchText;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;

@@ -16,6 +16,8 @@ import app.bittern.paths.Paths;
 import app.bittern.paths.Witness;
 import app.bittern.plan.InboundNumber;
 import app.bittern.plan.Plan;
+import app.bittern.proof.BenchText;
+import app.bittern.proof.Proof;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.time.LocalDate;

@@ -14,6 +14,7 @@ import app.bittern.call.Tracer;
 import app.bittern.call.Transition;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Ref;
+import app.bittern.proof.BenchText;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;

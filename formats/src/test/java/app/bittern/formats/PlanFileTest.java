@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.bittern.plan.Kind;
 import app.bittern.plan.Plan;
 import app.bittern.plan.PlanObject;
+import app.bittern.plan.Problem;
+import app.bittern.proof.BenchText;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;

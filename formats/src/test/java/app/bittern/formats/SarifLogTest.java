@@ -6,6 +6,7 @@ import app.bittern.edit.Edits;
 import app.bittern.finding.Catalogue;
 import app.bittern.finding.Finding;
 import app.bittern.finding.Fix;
+import app.bittern.formats.answer.SarifLog;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Ref;
 import com.networknt.schema.InputFormat;

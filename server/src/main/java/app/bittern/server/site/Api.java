@@ -1,7 +1,7 @@
 package app.bittern.server.site;
 
-import app.bittern.formats.BenchText;
-import app.bittern.formats.TraceJson;
+import app.bittern.formats.answer.TraceJson;
+import app.bittern.proof.BenchText;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;

@@ -2,7 +2,7 @@ package app.bittern.server.site;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.bittern.formats.TraceJson;
+import app.bittern.formats.answer.TraceJson;
 import app.bittern.server.account.Session;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import java.io.IOException;

@@ -1,4 +1,4 @@
-package app.bittern.formats;
+package app.bittern.proof;
 
 import app.bittern.call.Arrival;
 import app.bittern.call.Bench;
@@ -12,6 +12,7 @@ import app.bittern.plan.Kind;
 import app.bittern.plan.Mailbox;
 import app.bittern.plan.Plan;
 import app.bittern.plan.PlanObject;
+import app.bittern.plan.Problem;
 import app.bittern.plan.Queue;
 import app.bittern.plan.Ref;
 import app.bittern.plan.Switch;
@@ -81,7 +82,7 @@ public record BenchText(
 
     /// The bench of a plan that the text says.
     public Result read(Plan plan) {
-        Problems problems = new Problems();
+        List<Problem> problems = new ArrayList<>();
         String country = plan.site().country();
         Optional<Arrival> called = called(plan, problems);
         Optional<Caller> caller =
@@ -123,7 +124,7 @@ public record BenchText(
                 Presence::parseAll,
                 problems);
         Map<Ref, List<Found>> found = waiting(plan, problems);
-        return problems.none()
+        return problems.isEmpty()
                 ? new Result.Read(new Bench(
                         called.orElseThrow(),
                         caller.orElseThrow(),
@@ -134,7 +135,7 @@ public record BenchText(
                         turned,
                         presences,
                         found))
-                : new Result.Refused(problems.inOrder());
+                : new Result.Refused(problems);
     }
 
     /// How a bench is written for a site, so that it reads back the same.
@@ -164,8 +165,8 @@ public record BenchText(
                 assigned(bench.waiting()));
     }
 
-    /// The keys as they are written.
-    static List<String> keys(Bench bench) {
+    /// The keys of a bench, each as it is written; `again` behind them where they begin anew.
+    public static List<String> keys(Bench bench) {
         List<String> all =
                 new ArrayList<>(bench.keys().stream().map(KeyPress::toString).toList());
         if (bench.again() && !all.isEmpty()) {
@@ -184,7 +185,7 @@ public record BenchText(
                 .toList();
     }
 
-    private Optional<Arrival> called(Plan plan, Problems problems) {
+    private Optional<Arrival> called(Plan plan, List<Problem> problems) {
         if (trunk.isEmpty()) {
             Optional<E164> called = E164.typed(to, plan.site().country());
             if (called.isEmpty()) {
@@ -211,7 +212,7 @@ public record BenchText(
                 : Optional.empty();
     }
 
-    private Map<Ref, String> switches(Plan plan, Problems problems) {
+    private Map<Ref, String> switches(Plan plan, List<Problem> problems) {
         Map<Ref, String> positions = new LinkedHashMap<>();
         for (String text : switches) {
             String[] parts = text.split("=", 2);
@@ -233,7 +234,7 @@ public record BenchText(
         return positions;
     }
 
-    private Map<Ref, List<Found>> waiting(Plan plan, Problems problems) {
+    private Map<Ref, List<Found>> waiting(Plan plan, List<Problem> problems) {
         Map<Ref, List<Found>> all = new LinkedHashMap<>();
         for (String text : waiting) {
             String[] parts = text.split("=", 2);
@@ -263,12 +264,12 @@ public record BenchText(
         return Ref.sound(kind, key) ? plan.find(new Ref(kind, key), type) : Optional.empty();
     }
 
-    private static void refuse(Problems problems, String field, String found, String allowed) {
-        problems.add(Node.Place.NONE, field, "'" + found + "'", allowed);
+    private static void refuse(List<Problem> problems, String field, String found, String allowed) {
+        problems.add(new Problem(0, 0, field, "'" + found + "'", allowed));
     }
 
     /// A date and time at a site's clock, or with an offset.
-    sealed interface When {
+    public sealed interface When {
         record Local(LocalDateTime time) implements When {}
 
         record Exact(Instant time) implements When {}
@@ -288,7 +289,7 @@ public record BenchText(
     }
 
     /// Reads a date and time.
-    static Optional<When> instant(String text) {
+    public static Optional<When> instant(String text) {
         try {
             return Optional.of(new When.Local(LocalDateTime.parse(text)));
         } catch (DateTimeException notLocal) {
@@ -300,7 +301,7 @@ public record BenchText(
         }
     }
 
-    private List<KeyPress> keys(Problems problems) {
+    private List<KeyPress> keys(List<Problem> problems) {
         List<KeyPress> pressed = new ArrayList<>();
         if (!keys.isBlank()) {
             for (String key : (again() ? keys.substring(0, keys.lastIndexOf(',')) : keys).split(",", -1)) {
@@ -324,7 +325,7 @@ public record BenchText(
             String who,
             String allowed,
             Function<String, Optional<List<T>>> parse,
-            Problems problems) {
+            List<Problem> problems) {
         Map<String, List<T>> all = new LinkedHashMap<>();
         for (String text : texts) {
             int equals = text.indexOf('=');

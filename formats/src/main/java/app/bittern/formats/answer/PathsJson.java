@@ -1,4 +1,4 @@
-package app.bittern.formats;
+package app.bittern.formats.answer;
 
 import app.bittern.call.Ending;
 import app.bittern.graph.Tangle;
@@ -19,10 +19,9 @@ import tools.jackson.databind.node.ObjectNode;
 /// The paths of a number as JSON.
 ///
 /// `{"number", "paths", "states", "edges", "endings": [{"kind", "in", "cause"?, "paths", "earliest", "latest",
-/// "when"}], "returns", "rounds", "longestQuiet", "limit"?, "classes": [{"when", "hours", "states"}], "list"?}`; counts
-/// are texts, as they
-/// may be of any size; seconds and hours are numbers, and null where they have no bound. A path through a tangle
-/// says how many states that has.
+/// "when"}], "returns", "rounds", "longestQuiet", "limit"?, "classes": [{"when", "hours", "states"}],
+/// "list"?}`; counts are texts, as they may be of any size; seconds and hours are numbers, and null where they
+/// have no bound. A path through a tangle says how many states that has.
 public final class PathsJson {
     private static final double SECONDS_PER_HOUR = 3600;
 
@@ -63,8 +62,8 @@ public final class PathsJson {
         return json;
     }
 
-    /// `[{"pressed"?, "cells": [{"states", "switches", "ending"?, "second"?}]}]`; a cell without an ending is one where
-    /// nothing asks for the key.
+    /// `[{"pressed"?, "cells": [{"states", "switches", "ending"?, "second"?}]}]`; a cell without an ending is
+    /// one where nothing asks for the key.
     public static ArrayNode matrix(Matrix matrix) {
         ArrayNode rows = JsonNodeFactory.instance.arrayNode();
         for (Matrix.Row row : matrix.rows()) {

@@ -1,4 +1,4 @@
-package app.bittern.formats;
+package app.bittern.formats.answer;
 
 import app.bittern.call.Trace;
 import com.fasterxml.jackson.annotation.JsonInclude;

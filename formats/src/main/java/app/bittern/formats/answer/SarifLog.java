@@ -1,4 +1,4 @@
-package app.bittern.formats;
+package app.bittern.formats.answer;
 
 import app.bittern.call.Bench;
 import app.bittern.call.Trace;
@@ -8,6 +8,8 @@ import app.bittern.finding.Check;
 import app.bittern.finding.Finding;
 import app.bittern.finding.Fix;
 import app.bittern.finding.Severity;
+import app.bittern.formats.FileFix;
+import app.bittern.formats.Places;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Pointer;
 import app.bittern.plan.Ref;
@@ -146,7 +148,7 @@ public final class SarifLog {
     }
 
     /// The path as a reference, with what a URI does not allow written in per cent (RFC 3986).
-    static String uri(Path file) {
+    public static String uri(Path file) {
         if (file.isAbsolute()) {
             return file.toUri().toASCIIString();
         }

@@ -1,6 +1,7 @@
-package app.bittern.formats;
+package app.bittern.formats.answer;
 
 import app.bittern.plan.Plan;
+import app.bittern.proof.Proof;
 import java.io.StringWriter;
 import java.util.List;
 import javax.xml.stream.XMLOutputFactory;

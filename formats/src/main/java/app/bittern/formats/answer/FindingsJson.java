@@ -1,10 +1,11 @@
-package app.bittern.formats;
+package app.bittern.formats.answer;
 
 import app.bittern.call.Bench;
 import app.bittern.call.Found;
 import app.bittern.finding.Finding;
 import app.bittern.plan.Kind;
 import app.bittern.plan.Plan;
+import app.bittern.proof.BenchText;
 import java.util.List;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;

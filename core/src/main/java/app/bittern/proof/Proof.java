@@ -1,10 +1,11 @@
-package app.bittern.formats;
+package app.bittern.proof;
 
 import app.bittern.call.Bench;
 import app.bittern.call.Ending;
 import app.bittern.call.Trace;
 import app.bittern.call.Tracer;
 import app.bittern.plan.Plan;
+import app.bittern.plan.Problem;
 import app.bittern.plan.Seconds;
 import app.bittern.plan.TestCall;
 import java.util.ArrayList;

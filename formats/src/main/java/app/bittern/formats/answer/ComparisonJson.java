@@ -1,7 +1,8 @@
-package app.bittern.formats;
+package app.bittern.formats.answer;
 
 import app.bittern.compare.Comparison;
 import app.bittern.compare.ObjectChanges;
+import app.bittern.formats.ObjectJson;
 import app.bittern.paths.Difference;
 import app.bittern.plan.Branch;
 import app.bittern.plan.Plan;
@@ -16,12 +17,12 @@ import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
 
-/// A comparison as JSON: `{"noticed": [{"kind", "number", "at", "when", "caller"?, "choices", "before", "after",
-/// "witness"?}], "objects": {"added", "removed", "changed": [{"object", "field", "before", "after"}], "reordered"},
-/// "unnoticed": […]}`.
+/// A comparison as JSON: `{"noticed": [{"kind", "number", "at", "when", "caller"?, "choices", "before",
+/// "after", "witness"?}], "objects": {"added", "removed", "changed": [{"object", "field", "before", "after"}],
+/// "reordered"}, "unnoticed": […]}`.
 ///
-/// The kind is `ends`, `waits` or `hears`. Before and after are an ending with its `second`, or where no call shows it
-/// what it `leads` to; the `second` of the object where it waits; the `words` where it hears.
+/// The kind is `ends`, `waits` or `hears`. Before and after are an ending with its `second`, or where no call
+/// shows it what it `leads` to; the `second` of the object where it waits; the `words` where it hears.
 public final class ComparisonJson {
     private ComparisonJson() {}
 

@@ -1,10 +1,11 @@
-package app.bittern.formats;
+package app.bittern.formats.answer;
 
 import app.bittern.paths.WeekMap;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.JsonNodeFactory;
 
-/// A week map as JSON: seven lists, Monday to Sunday, of 96 endings (`message`), one for each quarter of an hour.
+/// A week map as JSON: seven lists, Monday to Sunday, of 96 endings (`message`), one for each quarter of an
+/// hour.
 public final class WeekJson {
     private WeekJson() {}
 

@@ -1,4 +1,4 @@
-package app.bittern.formats;
+package app.bittern.plan;
 
 /// Something in a file that cannot be used.
 ///
