@@ -13,9 +13,12 @@ import java.util.stream.IntStream;
 
 /// Asks for digits as often as it has tries, and looks them up.
 ///
-/// As a menu whose key wait holds for each digit: with *D* digits at most, P+W becomes P+D·W in every latest figure.
-/// Each contact that the digits can be is an outcome, and nobody is one.
+/// As a menu whose key wait holds for each digit: with *D* digits at most, P+W becomes P+D·W in every latest
+/// figure. Each contact that the digits can be is an outcome, and nobody is one.
 final class AskBehaviour implements Behaviour<Ask> {
+    /// So many last digits of a number are the same inside its country and outside.
+    private static final int SAME_END = 3;
+
     @Override
     public List<Outcome> outcomes(Ask ask, Scene scene) {
         Tries tries = Tries.of(ask, scene);
@@ -61,6 +64,19 @@ final class AskBehaviour implements Behaviour<Ask> {
         return entries;
     }
 
+    /// The contact that digits are, as [#entries] has it, without making the digits of all others: however a
+    /// number is written, it ends alike.
+    private static Optional<Ref> contact(Ask ask, Plan plan, String digits) {
+        String end = digits.substring(digits.length() - Math.min(SAME_END, digits.length() - 1));
+        return ask.lookIn()
+                .flatMap(where -> plan.all(Contact.class)
+                        .filter(contact -> where == Ask.LookIn.ACCOUNT
+                                || contact.caller().text().endsWith(end))
+                        .filter(contact -> digits(where, contact, plan).equals(Optional.of(digits)))
+                        .findFirst())
+                .map(Contact::ref);
+    }
+
     private static Optional<String> digits(Ask.LookIn where, Contact contact, Plan plan) {
         return switch (where) {
             case ACCOUNT -> contact.account();
@@ -95,8 +111,7 @@ final class AskBehaviour implements Behaviour<Ask> {
                 if (!entry.rest().isEmpty()) {
                     bench.dialledAhead(entry.rest());
                 }
-                Optional<Ref> contact =
-                        Optional.ofNullable(entries(ask, scene.plan()).get(entry.digits()));
+                Optional<Ref> contact = contact(ask, scene.plan(), entry.digits());
                 String who = contact.map(scene::title).orElse("nobody");
                 why.add(Why.held(rule, entry.digits() + " is " + who));
                 return Decision.of(
