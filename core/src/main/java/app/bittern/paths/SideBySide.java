@@ -292,7 +292,7 @@ public final class SideBySide {
                             called,
                             one.pair(),
                             side,
-                            (first, second) -> differ(one.notice(), first, stepsBefore, second, stepsAfter))
+                            (first, second) -> Noticed.differ(one.notice(), first, stepsBefore, second, stepsAfter))
                             .stream())
                     .findFirst();
             add(one.notice(), one.at(), one.calls(), one.pair(), one.before(), one.after(), shown);
@@ -328,35 +328,6 @@ public final class SideBySide {
                 concern(after.plan(), call.after());
             });
         }
-    }
-
-    /// Whether the first steps of two traces take longer or shorter, or say something else, and the caller can
-    /// tell the calls apart at all.
-    private static boolean differ(
-            Difference.Notice notice, Trace before, int stepsBefore, Trace after, int stepsAfter) {
-        boolean there = notice == Difference.Notice.WAITS
-                ? end(before, stepsBefore) != end(after, stepsAfter)
-                : !words(before, stepsBefore).equals(words(after, stepsAfter));
-        return there && !noticed(before).equals(noticed(after));
-    }
-
-    /// All that a caller notices of a call.
-    private static List<Object> noticed(Trace trace) {
-        return List.of(
-                Abreast.Spot.at(trace.ending()),
-                trace.second(),
-                trace.steps().stream().flatMap(step -> step.hears().stream()).toList());
-    }
-
-    private static int end(Trace trace, int steps) {
-        return trace.steps().size() > steps ? trace.steps().get(steps).second() : trace.second();
-    }
-
-    private static List<String> words(Trace trace, int steps) {
-        return Otherwise.words(trace.steps().stream()
-                .limit(steps)
-                .flatMap(step -> step.hears().stream())
-                .toList());
     }
 
     /// The object in which the plans part: the last on the way that differs, else the last.
