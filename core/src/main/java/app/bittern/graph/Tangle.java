@@ -127,17 +127,11 @@ public final class Tangle {
 
     private CallSet[] reach(int from, Allowed allowed) {
         return reached.computeIfAbsent(List.of(from, allowed), key -> {
-            CallSet[] sets = nothing();
+            CallSet[] sets = times.nothing();
             sets[from] = all;
             spread(sets, allowed);
             return sets;
         });
-    }
-
-    private CallSet[] nothing() {
-        CallSet[] sets = new CallSet[members.length];
-        Arrays.fill(sets, none);
-        return sets;
     }
 
     /// Goes on from what is reached until nothing changes.
@@ -197,7 +191,7 @@ public final class Tangle {
                         .filter(way -> allowed.takes(way.way()))
                         .mapToInt(TangleTimes.Inner::to)
                         .toArray());
-        CallSet[] sets = nothing();
+        CallSet[] sets = times.nothing();
         for (int node = 0; node < members.length; node++) {
             for (TangleTimes.Inner way : inner.get(node)) {
                 if (allowed.takes(way.way()) && certain.test(way.way()) && parts.of(way.to()) == parts.of(node)) {
@@ -213,7 +207,7 @@ public final class Tangle {
     public synchronized CallSet counting(int from, int to) {
         return counting.computeIfAbsent(index(from), entry -> {
             CallSet[] here = reach(entry, Allowed.ANY);
-            CallSet[] sets = nothing();
+            CallSet[] sets = times.nothing();
             for (int node = 0; node < members.length; node++) {
                 for (TangleTimes.Inner way : inner.get(node)) {
                     if (way.way().timeOrChoice()) {
@@ -230,8 +224,8 @@ public final class Tangle {
     /// The same for ways that do not come back to where they begin.
     public synchronized CallSet countingSince(int from, int to) {
         return since.computeIfAbsent(index(from), start -> {
-            CallSet[] plainly = nothing();
-            CallSet[] counted = nothing();
+            CallSet[] plainly = times.nothing();
+            CallSet[] counted = times.nothing();
             List<Integer> work = new ArrayList<>(List.of(start));
             plainly[start] = all;
             while (!work.isEmpty()) {
@@ -263,7 +257,7 @@ public final class Tangle {
                 .computeIfAbsent(from, entry -> {
                     CallSet[] here = reach(entry, Allowed.ANY);
                     CallSet[] round = closed(Allowed.ANY, way -> way.latest() > 0);
-                    CallSet[] sets = nothing();
+                    CallSet[] sets = times.nothing();
                     for (int node = 0; node < members.length; node++) {
                         sets[node] = here[node].and(round[node]);
                     }

@@ -40,7 +40,8 @@ final class TangleTimes {
         this.none = none;
     }
 
-    private CallSet[] nothing() {
+    /// A set for each state, with no call.
+    CallSet[] nothing() {
         CallSet[] sets = new CallSet[members.length];
         Arrays.fill(sets, none);
         return sets;
