@@ -25,6 +25,8 @@ class LadderTest {
             .definedBy("app.bittern.edit")
             .layer("call")
             .definedBy("app.bittern.call")
+            .layer("telling")
+            .definedBy("app.bittern.telling")
             .layer("callset")
             .definedBy("app.bittern.callset")
             .layer("graph")
@@ -47,6 +49,8 @@ class LadderTest {
             .mayNotBeAccessedByAnyLayer()
             .whereLayer("field")
             .mayNotBeAccessedByAnyLayer()
+            .whereLayer("telling")
+            .mayNotBeAccessedByAnyLayer()
             .whereLayer("compare")
             .mayNotBeAccessedByAnyLayer()
             .whereLayer("traffic")
@@ -64,16 +68,18 @@ class LadderTest {
             .whereLayer("edit")
             .mayOnlyBeAccessedByLayers("finding")
             .whereLayer("call")
-            .mayOnlyBeAccessedByLayers("callset", "graph", "paths", "finding", "compare", "outline", "proof")
+            .mayOnlyBeAccessedByLayers("callset", "graph", "paths", "finding", "compare", "outline", "proof", "telling")
             .whereLayer("plan")
             .mayOnlyBeAccessedByLayers(
-                    "field", "edit", "call", "callset", "graph", "paths", "finding", "compare", "outline", "proof")
+                    "field", "edit", "call", "callset", "graph", "paths", "finding", "compare", "outline", "proof",
+                    "telling")
             .whereLayer("hours")
             .mayOnlyBeAccessedByLayers(
-                    "plan", "call", "callset", "graph", "paths", "finding", "compare", "outline", "proof")
+                    "plan", "call", "callset", "graph", "paths", "finding", "compare", "outline", "proof", "telling")
             .whereLayer("number")
             .mayOnlyBeAccessedByLayers(
-                    "hours", "plan", "call", "callset", "graph", "paths", "finding", "compare", "outline", "proof");
+                    "hours", "plan", "call", "callset", "graph", "paths", "finding", "compare", "outline", "proof",
+                    "telling");
 
     @ArchTest
     static final ArchRule NO_FRAMEWORK_AND_NO_IO = classes()

@@ -6,11 +6,12 @@ import app.bittern.plan.Kind;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Ref;
 import app.bittern.plan.RingGroup;
+import java.util.List;
 import org.openjdk.jmh.annotations.Benchmark;
-/// Compares a plan with itself after one edit: a group that everybody can reach leads elsewhere.
 
+/// Compares a plan with itself after one edit: a group that everybody can reach leads elsewhere.
 public class ComparisonBenchmark extends OnePlan {
-    private Plan after = plan();
+    private Plan after = Plan.of(List.of());
 
     @Override
     void prepare() {

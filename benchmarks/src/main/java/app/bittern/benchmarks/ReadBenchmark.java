@@ -2,8 +2,8 @@ package app.bittern.benchmarks;
 
 import app.bittern.formats.PlanFile;
 import org.openjdk.jmh.annotations.Benchmark;
-/// Reads the plan file, YAML.
 
+/// Reads the plan file, YAML.
 public class ReadBenchmark extends OnePlan {
     private String text = "";
 

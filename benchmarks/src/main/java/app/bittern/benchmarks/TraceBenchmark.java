@@ -7,6 +7,8 @@ import app.bittern.call.Tracer;
 import app.bittern.number.Caller;
 import app.bittern.number.E164;
 import app.bittern.plan.InboundNumber;
+import app.bittern.telling.Telling;
+import app.bittern.telling.Told;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
@@ -15,8 +17,8 @@ import org.openjdk.jmh.annotations.BenchmarkMode;
 import org.openjdk.jmh.annotations.Measurement;
 import org.openjdk.jmh.annotations.Mode;
 import org.openjdk.jmh.annotations.Warmup;
-/// Traces a call through three menus to a group that nobody answers.
 
+/// Traces a call through three menus to a group that nobody answers.
 @BenchmarkMode(Mode.AverageTime)
 @Warmup(iterations = 5, time = 2)
 @Measurement(iterations = 5, time = 2)
@@ -43,9 +45,10 @@ public class TraceBenchmark extends OnePlan {
         return Tracer.trace(plan(), bench);
     }
 
-    /// The same without the reasons, as wherever they are not read.
+    /// The same with its sentences: what happened at each step, and why, down to every route that did not hold.
     @Benchmark
-    public Trace follow() {
-        return Tracer.follow(plan(), bench);
+    public List<Told> told() {
+        Telling telling = new Telling(plan(), bench);
+        return Tracer.trace(plan(), bench).steps().stream().map(telling::told).toList();
     }
 }

@@ -1,9 +1,11 @@
 package app.bittern.cli;
 
+import app.bittern.call.Bench;
 import app.bittern.call.Trace;
 import app.bittern.call.Tracer;
 import app.bittern.formats.answer.TraceJson;
 import app.bittern.plan.Plan;
+import app.bittern.telling.Telling;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 
@@ -24,8 +26,10 @@ final class TraceCommand extends PlanCommand {
     @Override
     public Integer call() {
         Plan plan = PlanArgument.read(file());
-        Trace trace = Tracer.trace(plan, bench.bench(plan));
-        say(json() ? TraceJson.pretty(trace) : TraceText.of(trace));
+        Bench call = bench.bench(plan);
+        Trace trace = Tracer.trace(plan, call);
+        Telling telling = new Telling(plan, call);
+        say(json() ? TraceJson.pretty(telling, trace) : TraceText.of(telling, trace));
         return 0;
     }
 }

@@ -1,8 +1,10 @@
 package app.bittern.cli;
 
 import app.bittern.call.Trace;
-import app.bittern.call.Why;
 import app.bittern.plan.Seconds;
+import app.bittern.telling.Telling;
+import app.bittern.telling.Told;
+import app.bittern.telling.Why;
 import java.util.Locale;
 
 /// A trace for people: a line for each step, the reasons under it.
@@ -11,11 +13,12 @@ final class TraceText {
 
     private TraceText() {}
 
-    static String of(Trace trace) {
+    static String of(Telling telling, Trace trace) {
         StringBuilder text = new StringBuilder();
         for (Trace.Step step : trace.steps()) {
-            line(text, String.format(Locale.ROOT, "%7s  ", Seconds.clock(step.second())), step.what());
-            for (Why why : step.why()) {
+            Told told = telling.told(step);
+            line(text, String.format(Locale.ROOT, "%7s  ", Seconds.clock(step.second())), told.what());
+            for (Why why : told.why()) {
                 line(text, why.held() ? "           + " : "           - ", why.rule() + ": " + why.because());
             }
         }

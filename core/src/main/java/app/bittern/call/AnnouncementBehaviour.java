@@ -20,9 +20,8 @@ final class AnnouncementBehaviour implements Behaviour<Announcement> {
         return Decision.of(
                         new Cause.Passed(),
                         second,
-                        announcement.title() + " is said (" + second + " s), then to " + scene.words(announcement.to()),
                         scene.said(announcement.prompts(), 0, second),
-                        List.of(Why.held("then " + scene.words(announcement.to()), "everything has been said")))
+                        new Account.Announced(announcement))
                 .speaking();
     }
 }

@@ -90,57 +90,43 @@ final class AskBehaviour implements Behaviour<Ask> {
         int prompt = scene.length(ask.prompts());
         int wait = ask.keyWait().value();
         List<Heard> hears = new ArrayList<>();
-        List<Why> why = new ArrayList<>();
+        List<Account.Try> tries = new ArrayList<>();
         int second = 0;
         for (int attempt = 1; attempt <= ask.tries(); attempt++) {
-            KeyPress key = bench.take();
-            boolean last = attempt == ask.tries();
-            Entry entry = entry(ask, key, prompt, wait);
-            int begun = second;
-            hears.addAll(scene.said(ask.prompts(), begun, Math.min(prompt, entry.first())));
-            if (entry.ends() > Math.min(prompt, entry.first())) {
-                int quiet = begun + Math.min(prompt, entry.first());
-                hears.add(new Heard(quiet, begun + entry.ends(), Heard.Sound.SILENCE, "waiting for digits"));
-            }
-            if (!entry.digits().isEmpty()) {
-                hears.add(new Heard(begun + entry.first(), begun + entry.first(), Heard.Sound.KEY, entry.digits()));
-            }
-            second = begun + entry.ends();
-            String rule = "digits in try " + attempt;
+            Entry entry = entry(ask, bench.take(), prompt, wait);
+            hears.addAll(heard(ask, entry, prompt, second, scene));
+            second += entry.ends();
+            tries.add(new Account.Try(entry.digits(), second));
             if (ask.valid(entry.digits())) {
                 if (!entry.rest().isEmpty()) {
                     bench.dialledAhead(entry.rest());
                 }
-                Optional<Ref> contact = contact(ask, scene.plan(), entry.digits());
-                String who = contact.map(scene::title).orElse("nobody");
-                why.add(Why.held(rule, entry.digits() + " is " + who));
-                return Decision.of(
-                                new Cause.Digits(contact.map(Ref::key)),
-                                second,
-                                entry.digits() + " keyed in " + ask.title() + ", which is " + who + ": to "
-                                        + scene.words(ask.to()),
-                                hears,
-                                why)
-                        .speaking();
+                Optional<String> contact =
+                        contact(ask, scene.plan(), entry.digits()).map(Ref::key);
+                return done(new Cause.Digits(contact), second, hears, ask, tries);
             }
-            boolean silent = entry.digits().isEmpty();
-            why.add(Why.not(
-                    rule,
-                    silent
-                            ? "no digit within " + ask.keyWait()
-                            : entry.digits() + " is not " + ask.fewest() + " to " + ask.most() + " digits"));
-            if (!last) {
-                second = sayAfter(silent ? ask.noKey() : ask.wrongKey(), scene, hears, second);
+            if (attempt < ask.tries()) {
+                second = sayAfter(entry.digits().isEmpty() ? ask.noKey() : ask.wrongKey(), scene, hears, second);
             }
         }
-        why.add(Why.held("no valid digits", "that was try " + ask.tries() + " of " + ask.tries()));
-        return Decision.of(
-                        new Cause.NoValidDigits(),
-                        second,
-                        "No valid digits in " + ask.title() + ": to " + scene.words(ask.giveUp()),
-                        hears,
-                        why)
-                .speaking();
+        return done(new Cause.NoValidDigits(), second, hears, ask, tries);
+    }
+
+    private static Decision done(Cause cause, int second, List<Heard> hears, Ask ask, List<Account.Try> tries) {
+        return Decision.of(cause, second, hears, new Account.Asked(ask, tries)).speaking();
+    }
+
+    /// What is heard in one try: the prompt until the first digit, silence, and the digits.
+    private static List<Heard> heard(Ask ask, Entry entry, int prompt, int begun, Scene scene) {
+        int said = Math.min(prompt, entry.first());
+        List<Heard> hears = new ArrayList<>(scene.said(ask.prompts(), begun, said));
+        if (entry.ends() > said) {
+            hears.add(new Heard(begun + said, begun + entry.ends(), Heard.Sound.SILENCE, "waiting for digits"));
+        }
+        if (!entry.digits().isEmpty()) {
+            hears.add(new Heard(begun + entry.first(), begun + entry.first(), Heard.Sound.KEY, entry.digits()));
+        }
+        return hears;
     }
 
     /// What is keyed in one try.

@@ -16,7 +16,6 @@ import java.util.Optional;
 final class BenchInHand {
     private final Bench bench;
     private final Plan plan;
-    private final boolean reasons;
     private final LocalDateTime local;
     private final List<KeyPress> ahead = new ArrayList<>();
     private final List<KeyPress> keysGiven = new ArrayList<>();
@@ -26,21 +25,14 @@ final class BenchInHand {
     private boolean more;
     private Carried carried = Carried.NOTHING;
 
-    /// @param reasons whether reasons are told that take long
-    BenchInHand(Bench bench, Plan plan, boolean reasons) {
+    BenchInHand(Bench bench, Plan plan) {
         this.bench = bench;
         this.plan = plan;
-        this.reasons = reasons;
         this.local = LocalDateTime.ofInstant(bench.at(), plan.site().timeZone());
     }
 
     Bench bench() {
         return bench;
-    }
-
-    /// Whether reasons are told that take long.
-    boolean reasons() {
-        return reasons;
     }
 
     /// The call's instant at the site. The whole call is judged by it, so that hours asked twice in

@@ -1,7 +1,6 @@
 package app.bittern.call;
 
-import app.bittern.hours.Calendar;
-import app.bittern.hours.HoursState;
+import app.bittern.number.Caller;
 import app.bittern.plan.Branch;
 import app.bittern.plan.Contact;
 import app.bittern.plan.Hours;
@@ -137,125 +136,36 @@ final class BranchBehaviour implements Behaviour<Branch> {
 
     @Override
     public Decision decide(Branch branch, Scene scene, BenchInHand bench) {
+        return Decision.atOnce(
+                new Cause.Case(taken(branch, scene, bench)), new Account.Branched(branch, scene.context()));
+    }
+
+    /// The state that the bench is in.
+    private static String taken(Branch branch, Scene scene, BenchInHand bench) {
         return switch (branch.by()) {
             case Branch.By.OfHours(Ref ref) ->
                 scene.plan()
                         .find(ref, Hours.class)
-                        .map(hours -> decideByHours(branch, scene, bench, hours))
-                        .orElseGet(() -> decideMissing(branch, ref));
+                        .map(hours -> hours.calendar().stateAt(bench.local()))
+                        .orElse(MISSING);
             case Branch.By.OfSwitch(Ref ref) ->
                 scene.plan()
                         .find(ref, Switch.class)
-                        .map(turned -> decideBySwitch(branch, scene, bench.bench(), turned))
-                        .orElseGet(() -> decideMissing(branch, ref));
-            case Branch.By.OfCaller caller -> decideByCaller(branch, scene, bench.bench());
-            case Branch.By.OfLanguage language ->
-                decided(
-                        branch,
-                        scene,
-                        language(branch, scene),
-                        "The language is " + scene.context().language(),
-                        List.of());
-            case Branch.By.OfAsk(Ref ask) ->
-                scene.plan().find(ask).isPresent() ? decideByAsk(branch, scene, ask) : decideMissing(branch, ask);
+                        .map(turned -> bench.bench().position(turned))
+                        .orElse(MISSING);
+            case Branch.By.OfCaller by ->
+                branch.cases().keySet().stream()
+                        .filter(state -> holds(state, scene, bench.bench().caller()))
+                        .findFirst()
+                        .orElse(OTHERWISE);
+            case Branch.By.OfLanguage language -> language(branch, scene);
+            case Branch.By.OfAsk(Ref ask) -> scene.plan().find(ask).isPresent() ? found(branch, scene, ask) : MISSING;
         };
     }
 
-    private static Decision decideMissing(Branch branch, Ref ref) {
-        return Decision.of(
-                new Cause.Case(MISSING),
-                0,
-                branch.title() + " asks " + ref + ", which is missing",
-                List.of(),
-                List.of(Why.not(ref.toString(), "there is no such object in the plan")));
-    }
-
-    private static Decision decided(Branch branch, Scene scene, String state, String what, List<Why> before) {
-        List<Why> why = new ArrayList<>(before);
-        if (why.isEmpty()) {
-            branch.cases()
-                    .keySet()
-                    .forEach(one ->
-                            why.add(one.equals(state) ? Why.held("case " + one, what) : Why.not("case " + one, what)));
-            if (!branch.cases().containsKey(state)) {
-                why.add(Why.held(OTHERWISE, "no case holds"));
-            }
-        }
-        return Decision.of(
-                new Cause.Case(state), 0, what + ": to " + scene.words(branch.destination(state)), List.of(), why);
-    }
-
-    private static Decision decideBySwitch(Branch branch, Scene scene, Bench bench, Switch turned) {
-        String position = bench.position(turned);
-        List<Why> why = turned.positions().stream()
-                .map(one -> one.equals(position)
-                        ? Why.held(
-                                turned.title() + ": " + one,
-                                bench.switches().containsKey(turned.ref())
-                                        ? "turned to it on the bench"
-                                        : "the live position")
-                        : Why.not(turned.title() + ": " + one, "the switch is at " + position))
-                .toList();
-        return decided(branch, scene, position, turned.title() + " is at " + position, why);
-    }
-
-    private static Decision decideByCaller(Branch branch, Scene scene, Bench bench) {
-        List<Why> why = new ArrayList<>();
-        String who = Callers.contact(scene.plan(), bench.caller())
-                .map(contact -> "the caller is " + contact.title()
-                        + (contact.tags().isEmpty() ? "" : ", tagged " + String.join(", ", contact.tags())))
-                .orElseGet(() -> bench.caller()
-                        .delivered()
-                        .map(number -> "the caller is " + number)
-                        .orElse("the caller is withheld"));
-        Optional<String> taken = Optional.empty();
-        for (String state : branch.cases().keySet()) {
-            boolean holds = Branch.callers(state)
-                    .filter(callers -> setByMenu(scene, callers) || Callers.is(scene.plan(), bench.caller(), callers))
-                    .isPresent();
-            if (holds && taken.isEmpty()) {
-                taken = Optional.of(state);
-                why.add(Why.held("case " + state, who));
-            } else {
-                why.add(Why.not("case " + state, taken.isPresent() ? "a case before it holds" : who));
-            }
-        }
-        if (taken.isEmpty()) {
-            why.add(Why.held(OTHERWISE, "no case holds"));
-        }
-        return decided(branch, scene, taken.orElse(OTHERWISE), branch.title() + ": " + who, why);
-    }
-
-    private static Decision decideByAsk(Branch branch, Scene scene, Ref ask) {
-        String what = scene.context()
-                .keyedIn(ask)
-                .flatMap(Context.Entry::contact)
-                .map(contact -> "The digits are those of " + scene.title(contact))
-                .orElse("The digits are nobody's");
-        return decided(branch, scene, found(branch, scene, ask), what, List.of());
-    }
-
-    private static Decision decideByHours(Branch branch, Scene scene, BenchInHand bench, Hours hours) {
-        Calendar calendar = hours.calendar();
-        int holds = calendar.indexAt(bench.local());
-        String state = calendar.states().get(holds).state();
-        List<Why> why = new ArrayList<>();
-        for (int index = 0; bench.reasons() && index < calendar.states().size(); index++) {
-            HoursState one = calendar.states().get(index);
-            String rule = hours.title() + ": " + one.state() + " (" + one.rulesInWords() + ")";
-            if (index == holds) {
-                why.add(Why.held(
-                        rule, one.unconditional() ? "no state before it holds" : "the first state that holds"));
-            } else {
-                why.add(Why.not(rule, one.failing(bench.local()).orElse("a state before it holds")));
-            }
-        }
-        return Decision.of(
-                new Cause.Case(state),
-                0,
-                hours.title() + " " + (hours.title().endsWith("s") ? "are " : "is ") + state + ": to "
-                        + scene.words(branch.destination(state)),
-                List.of(),
-                why);
+    private static boolean holds(String state, Scene scene, Caller caller) {
+        return Branch.callers(state)
+                .filter(callers -> setByMenu(scene, callers) || Callers.is(scene.plan(), caller, callers))
+                .isPresent();
     }
 }

@@ -42,7 +42,7 @@ public final class Callers {
     }
 
     /// The contact that a caller is.
-    static Optional<Contact> contact(Plan plan, Caller caller) {
+    public static Optional<Contact> contact(Plan plan, Caller caller) {
         return caller.delivered().flatMap(number -> plan.find(new Ref(Kind.CONTACT, number.text()), Contact.class));
     }
 }

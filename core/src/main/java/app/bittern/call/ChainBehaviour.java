@@ -45,51 +45,22 @@ final class ChainBehaviour implements Behaviour<Chain> {
     public Decision decide(Chain chain, Scene scene, BenchInHand bench) {
         int stage = scene.state().stage();
         if (stage >= chain.stages().size()) {
-            return Decision.of(
-                    new Cause.Passed(),
-                    0,
-                    chain.title() + " has no stages: to " + scene.words(chain.then()),
-                    List.of(),
-                    List.of(Why.held("then", "there is nothing to ring")));
+            return Decision.atOnce(new Cause.Passed(), new Account.AtStage(chain, stage, List.of()));
         }
         Chain.Stage now = chain.stages().get(stage);
         int time = now.time().value();
-        List<Rung> phones = Rung.together(Ringing.of(now, scene.plan()), time, scene, bench);
-        List<Why> why = new ArrayList<>(phones.stream().map(Rung::why).toList());
-        String where = chain.title() + ", stage " + (stage + 1) + " of "
-                + chain.stages().size();
-        String next = stage + 1 < chain.stages().size() ? "stage " + (stage + 2) : scene.words(chain.then());
+        List<Rung> phones = Rung.together(Ringing.of(now, scene.plan()), time, bench);
+        Account account = new Account.AtStage(chain, stage, phones);
         if (phones.stream().noneMatch(Rung::reachable)) {
-            boolean busy = phones.stream().anyMatch(Rung::busy);
-            why.add(Why.held(busy ? "busy" : "unreachable", "on at once, as nothing rings"));
-            return Decision.of(
-                    busy ? new Cause.Busy() : new Cause.Unreachable(),
-                    0,
-                    where + " finds its target " + (busy ? "busy" : "off") + ": to " + next,
-                    List.of(),
-                    why);
+            return NobodyRings.decide(phones.stream().anyMatch(Rung::busy), account);
         }
         Optional<Rung> first = Rung.first(phones);
         int end = first.map(Rung::answersAt).orElseGet(() -> Rung.ends(phones, time));
         List<Heard> hears = end == 0
                 ? List.of()
-                : List.of(bench.waiting(
-                        0, end, Optional.empty(), Heard.Sound.RINGING, scene.words(Optional.of(now.ring()))));
-        if (first.isPresent()) {
-            return Decision.of(
-                            new Cause.Answered(),
-                            end,
-                            first.get().who() + " answers in " + where + " after " + end + " s",
-                            hears,
-                            why)
-                    .answeredBy(first.get().reference());
-        }
-        why.add(Why.held("no answer", "nobody took the call within " + end + " s"));
-        return Decision.of(
-                new Cause.NoAnswer(),
-                end,
-                where + " rang for " + end + " s and nobody answered: to " + next,
-                hears,
-                why);
+                : List.of(bench.waiting(0, end, Optional.empty(), Heard.Sound.RINGING, scene.title(now.ring())));
+        return first.map(one ->
+                        Decision.of(new Cause.Answered(), end, hears, account).answeredBy(one.party()))
+                .orElseGet(() -> Decision.of(new Cause.NoAnswer(), end, hears, account));
     }
 }

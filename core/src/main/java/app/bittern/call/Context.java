@@ -88,7 +88,7 @@ public record Context(
     }
 
     /// The contact found for what was keyed in an ask; nothing where nobody was asked.
-    Optional<Entry> keyedIn(Ref ask) {
+    public Optional<Entry> keyedIn(Ref ask) {
         return keyed.stream().filter(entry -> entry.ask().equals(ask)).findFirst();
     }
 

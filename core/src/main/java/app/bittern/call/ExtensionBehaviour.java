@@ -3,7 +3,6 @@ package app.bittern.call;
 import app.bittern.plan.Destination;
 import app.bittern.plan.Extension;
 import app.bittern.plan.Party;
-import app.bittern.plan.Ref;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -79,109 +78,34 @@ final class ExtensionBehaviour implements Behaviour<Extension> {
 
     @Override
     public Decision decide(Extension extension, Scene scene, BenchInHand bench) {
-        Optional<Destination> always = extension.forward().always();
-        if (always.isPresent()) {
-            return Decision.of(
-                    new Cause.Forwarded(),
-                    0,
-                    extension.title() + " forwards all calls to " + scene.words(always),
-                    List.of(),
-                    List.of(Why.held("forward always", "it is set to " + scene.words(always))));
+        if (extension.forward().always().isPresent()) {
+            return Decision.atOnce(new Cause.Forwarded(), new Account.Forwarded(extension));
         }
-        Ringing.Phone own = Ringing.alone(new Party.Inside(extension.ref()), false, scene.plan())
-                .phones()
-                .getFirst();
-        Reaction phone = Rung.react(own, bench);
+        Party own = new Party.Inside(extension.ref());
+        Reaction phone =
+                Rung.react(Ringing.alone(own, false, scene.plan()).phones().getFirst(), bench);
+        Account account = new Account.Called(extension, phone);
+        int rings = extension.ringFor().value();
+        int answers = answers(phone);
+        if (phone instanceof Reaction.Busy || phone instanceof Reaction.Off) {
+            return NobodyRings.decide(phone instanceof Reaction.Busy, account);
+        }
+        return answers <= rings
+                ? Decision.of(new Cause.Answered(), answers, ringing(extension, bench, answers), account)
+                        .answeredBy(own)
+                : Decision.of(new Cause.NoAnswer(), rings, ringing(extension, bench, rings), account);
+    }
+
+    /// After how many seconds of ringing it is answered; beyond every ring time where it is not.
+    private static int answers(Reaction phone) {
         return switch (phone) {
-            case Reaction.Busy busy ->
-                unanswered(
-                        extension,
-                        scene,
-                        bench,
-                        new Cause.Busy(),
-                        0,
-                        extension.doNotDisturb() ? "set to do not disturb" : "busy",
-                        extension.forward().busy(),
-                        "busy tone");
-            case Reaction.Off off ->
-                unanswered(
-                        extension,
-                        scene,
-                        bench,
-                        new Cause.Unreachable(),
-                        0,
-                        "not reachable",
-                        extension.forward().unreachable(),
-                        "hang-up");
-            case Reaction.Answers(int after) -> answered(extension, scene, bench, after, "the phone is answered");
-            case Reaction.Machine(int after) ->
-                answered(extension, scene, bench, after, "its own voicemail takes the call");
-            case Reaction.Declines declines -> noAnswer(extension, scene, bench);
-            case Reaction.Silent silent -> noAnswer(extension, scene, bench);
+            case Reaction.Answers(int after) -> after;
+            case Reaction.Machine(int after) -> after;
+            case Reaction.Silent silent -> Integer.MAX_VALUE;
+            case Reaction.Declines declines -> Integer.MAX_VALUE;
+            case Reaction.Busy busy -> Integer.MAX_VALUE;
+            case Reaction.Off off -> Integer.MAX_VALUE;
         };
-    }
-
-    private static Decision answered(Extension extension, Scene scene, BenchInHand bench, int after, String how) {
-        return after > extension.ringFor().value()
-                ? noAnswer(extension, scene, bench)
-                : Decision.of(
-                                new Cause.Answered(),
-                                after,
-                                extension.title() + " answers after " + after + " s",
-                                ringing(extension, bench, after),
-                                List.of(Why.held(
-                                        "answered", how + " after " + after + " s, within " + extension.ringFor())))
-                        .answeredBy(extension.ref().toString());
-    }
-
-    private static Decision noAnswer(Extension extension, Scene scene, BenchInHand bench) {
-        return unanswered(
-                extension,
-                scene,
-                bench,
-                new Cause.NoAnswer(),
-                extension.ringFor().value(),
-                "not answered within " + extension.ringFor(),
-                extension.forward().noAnswer(),
-                "hang-up");
-    }
-
-    private static Decision unanswered(
-            Extension extension,
-            Scene scene,
-            BenchInHand bench,
-            Cause cause,
-            int after,
-            String reason,
-            Optional<Destination> forward,
-            String otherwise) {
-        Optional<Ref> mailbox = extension.mailbox();
-        String to = forward.isPresent()
-                ? scene.words(forward)
-                : mailbox.map(scene::title).orElse(otherwise);
-        List<Why> why = new ArrayList<>();
-        why.add(Why.not("forward always", "not set"));
-        for (Cause one : List.of(new Cause.NoAnswer(), new Cause.Busy(), new Cause.Unreachable())) {
-            String rule = one.id().replace('-', ' ');
-            why.add(
-                    one.equals(cause)
-                            ? Why.held(rule, "the phone is " + reason + "; " + way(forward, mailbox, to))
-                            : Why.not(rule, "the phone is " + reason));
-        }
-        return Decision.of(
-                cause,
-                after,
-                extension.title() + " is " + reason + ": to " + to,
-                ringing(extension, bench, after),
-                why);
-    }
-
-    private static String way(Optional<Destination> forward, Optional<Ref> mailbox, String to) {
-        return forward.isPresent()
-                ? "its forwarding for that is " + to
-                : mailbox.isPresent()
-                        ? "no forwarding for that, so its mailbox " + to
-                        : "no forwarding and no mailbox, so " + to;
     }
 
     private static List<Heard> ringing(Extension extension, BenchInHand bench, int seconds) {

@@ -1,6 +1,7 @@
 package app.bittern.call;
 
 import app.bittern.plan.HuntGroup;
+import app.bittern.plan.Party;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -32,65 +33,52 @@ final class HuntGroupBehaviour implements Behaviour<HuntGroup> {
 
     @Override
     public Decision decide(HuntGroup group, Scene scene, BenchInHand bench) {
-        int each = group.ringEach().value();
-        List<Why> why = new ArrayList<>();
+        List<Account.Hunt> members = new ArrayList<>();
         List<Hunted> idle = new ArrayList<>();
-        boolean busy = false;
         for (Ringing.Phone phone : Ringing.of(group, scene.plan()).phones()) {
-            Hunted member = new Hunted(phone, Rung.words(phone.party(), scene), Rung.react(phone, bench));
-            busy |= member.seen() instanceof Reaction.Busy;
+            Account.Hunt member = new Account.Hunt(phone.party(), Rung.react(phone, bench));
+            members.add(member);
             if (member.takesPart()) {
-                idle.add(member);
-                why.add(Why.held(member.who(), "takes part"));
-            } else {
-                why.add(Why.not(
-                        member.who(),
-                        member.seen() instanceof Reaction.Busy
-                                ? "busy or not to be disturbed"
-                                : "off or not reachable"));
+                idle.add(new Hunted(phone, member.seen()));
             }
         }
-        if (idle.isEmpty()) {
-            return NobodyRings.decide(group, scene, busy, why);
-        }
+        Account account = new Account.Hunted(group, members);
+        return idle.isEmpty()
+                ? NobodyRings.decide(
+                        members.stream().anyMatch(member -> member.seen() instanceof Reaction.Busy), account)
+                : hunted(group, idle, account, scene, bench);
+    }
+
+    private static Decision hunted(
+            HuntGroup group, List<Hunted> idle, Account account, Scene scene, BenchInHand bench) {
         List<Heard> hears = new ArrayList<>();
         int second = 0;
         for (int lap = 0; lap < group.laps(); lap++) {
             for (Hunted member : idle) {
                 Reaction reaction = lap == 0 ? member.seen() : Rung.react(member.phone(), bench);
-                Turn turn = turn(reaction, each);
+                Turn turn = turn(reaction, group.ringEach().value());
                 int end = second + turn.seconds();
+                Party party = member.phone().party();
                 if (end > second) {
                     hears.add(bench.waiting(
-                            second, end, Optional.empty(), Heard.Sound.RINGING, group.title() + ": " + member.who()));
+                            second,
+                            end,
+                            Optional.empty(),
+                            Heard.Sound.RINGING,
+                            group.title() + ": " + scene.title(party)));
                 }
                 second = end;
                 if (turn.answered()) {
-                    return Decision.of(
-                                    new Cause.Answered(),
-                                    second,
-                                    member.who() + " answers in " + group.title() + " after " + second + " s",
-                                    hears,
-                                    why)
-                            .answeredBy(member.phone().party().toString());
+                    return Decision.of(new Cause.Answered(), second, hears, account)
+                            .answeredBy(party);
                 }
             }
         }
-        why.add(Why.held("no answer", group.laps() + " laps of " + idle.size() + " phones for " + group.ringEach()));
-        return Decision.of(
-                new Cause.NoAnswer(),
-                second,
-                group.title() + " hunted for " + second + " s and nobody answered: to " + scene.words(group.noAnswer()),
-                hears,
-                why);
+        return Decision.of(new Cause.NoAnswer(), second, hears, account);
     }
 
-    /// A member with what was seen of its phone on entering.
-    private record Hunted(Ringing.Phone phone, String who, Reaction seen) {
-        boolean takesPart() {
-            return !(seen instanceof Reaction.Busy || seen instanceof Reaction.Off);
-        }
-    }
+    /// A member that takes part, with what was seen of its phone on entering.
+    private record Hunted(Ringing.Phone phone, Reaction seen) {}
 
     /// How long a member rings in one lap, and whether somebody answers.
     private record Turn(int seconds, boolean answered) {}

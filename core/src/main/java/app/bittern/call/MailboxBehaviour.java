@@ -40,15 +40,9 @@ final class MailboxBehaviour implements Behaviour<Mailbox> {
     @Override
     public Decision decide(Mailbox mailbox, Scene scene, BenchInHand bench) {
         Found found = bench.arrive(mailbox.ref());
+        Account account = new Account.InMailbox(mailbox, found);
         if (found.full(mailbox.maxMessages())) {
-            return Decision.of(
-                    new Cause.Full(),
-                    0,
-                    "Mailbox " + mailbox.title() + " is full: the call is hung up",
-                    List.of(),
-                    List.of(Why.held(
-                            "full",
-                            "it keeps " + mailbox.maxMessages().orElse(0) + " messages, and found is " + found)));
+            return Decision.atOnce(new Cause.Full(), account);
         }
         Optional<Ref> said = mailbox.greeting(bench.reason());
         int greeting = scene.length(said);
@@ -58,23 +52,9 @@ final class MailboxBehaviour implements Behaviour<Mailbox> {
             int pressed = Math.min(greeting, bench.take().second(0, greeting));
             List<Heard> hears = new ArrayList<>(greeting(said, scene, pressed));
             hears.add(new Heard(pressed, pressed, Heard.Sound.KEY, "0"));
-            return Decision.of(
-                            new Cause.Operator(),
-                            pressed,
-                            "Key 0 in mailbox " + mailbox.title() + ": to " + scene.words(mailbox.operator()),
-                            hears,
-                            List.of(Why.held("key 0", "pressed during the greeting")))
-                    .speaking();
+            return Decision.of(new Cause.Operator(), pressed, hears, account).speaking();
         }
-        Why key = mailbox.operator().isPresent()
-                ? Why.not("key 0", "not pressed")
-                : Why.not("key 0", "leads nowhere in this mailbox");
-        return Decision.of(
-                        new Cause.Message(),
-                        0,
-                        "A message is left in mailbox " + mailbox.title(),
-                        greeting(said, scene, greeting),
-                        List.of(Why.held("message", "the call has come to a mailbox"), key))
+        return Decision.of(new Cause.Message(), 0, greeting(said, scene, greeting), account)
                 .speaking();
     }
 

@@ -6,7 +6,6 @@ import app.bittern.plan.Kind;
 import app.bittern.plan.Menu;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Ref;
-import app.bittern.plan.Seconds;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -122,7 +121,7 @@ final class MenuBehaviour implements Behaviour<Menu> {
         private final BenchInHand bench;
         private final Tries lengths;
         private final List<Heard> hears = new ArrayList<>();
-        private final List<Why> why = new ArrayList<>();
+        private final List<Account.Try> tried = new ArrayList<>();
         private int second;
 
         Round(Menu menu, Scene scene, BenchInHand bench) {
@@ -140,7 +139,7 @@ final class MenuBehaviour implements Behaviour<Menu> {
                 int first =
                         key.silent() ? Integer.MAX_VALUE : Math.max(lengths.first(), key.second(0, lengths.prompt()));
                 if (first > lengths.prompt() + lengths.keyWait()) {
-                    silence(attempt, last);
+                    silence(last);
                     continue;
                 }
                 String digits = press(key, begun, first);
@@ -148,24 +147,18 @@ final class MenuBehaviour implements Behaviour<Menu> {
                 if (taken.isPresent()) {
                     return taken.get();
                 }
-                wrong(attempt, digits, last);
+                if (!last) {
+                    say(menu.wrongKey());
+                }
             }
-            why.add(Why.held("no valid key", "that was try " + menu.tries() + " of " + menu.tries()));
-            return done(
-                    new Cause.NoValidKey(),
-                    "No valid key in " + menu.title() + " after " + tries(menu.tries()) + ": to "
-                            + scene.words(menu.giveUp()));
+            return done(new Cause.NoValidKey());
         }
 
-        private static String tries(int tries) {
-            return tries == 1 ? "1 try" : tries + " tries";
-        }
-
-        private void silence(int attempt, boolean last) {
+        private void silence(boolean last) {
             sayPrompt(lengths.prompt());
             hears.add(new Heard(second, second + lengths.keyWait(), Heard.Sound.SILENCE, "waiting for a key"));
             second += lengths.keyWait();
-            why.add(Why.not("a key in try " + attempt, "no key within " + menu.keyWait() + " of the prompt's end"));
+            tried.add(new Account.Try("", second));
             if (!last) {
                 say(menu.noKey());
             }
@@ -187,6 +180,7 @@ final class MenuBehaviour implements Behaviour<Menu> {
             }
             wait(begun + at);
             hears.add(new Heard(second, second, Heard.Sound.KEY, digits.toString()));
+            tried.add(new Account.Try(digits.toString(), second));
             if (begins(digits.toString())
                     && takenBy(digits.toString()).isEmpty()
                     && !menu.keys().containsKey(digits.toString())) {
@@ -205,16 +199,6 @@ final class MenuBehaviour implements Behaviour<Menu> {
         /// Whether a longer number that can be dialled begins with these digits.
         private boolean begins(String digits) {
             return menu.dialExtensions() && scene.plan().dialledNumbers().begins(digits);
-        }
-
-        private void wrong(int attempt, String digits, boolean last) {
-            why.add(Why.not(
-                    "a key in try " + attempt,
-                    digits + " is neither a key of this menu"
-                            + (menu.dialExtensions() ? " nor an extension" : "; extensions are not dialled here")));
-            if (!last) {
-                say(menu.wrongKey());
-            }
         }
 
         private void sayPrompt(int seconds) {
@@ -241,21 +225,10 @@ final class MenuBehaviour implements Behaviour<Menu> {
             if (does != null) {
                 return Optional.of(key(digits, does));
             }
-            return takenBy(digits).map(extension -> {
-                why.add(Why.held("extension " + digits, digits + " was dialled and is an extension"));
-                return done(
-                        new Cause.Dialled(digits),
-                        digits + " dialled in " + menu.title() + ": to " + extension.title());
-            });
+            return takenBy(digits).map(extension -> done(new Cause.Dialled(digits)));
         }
 
         private Decision key(String digits, Menu.OnKey does) {
-            menu.keys()
-                    .forEach((pressed, other) -> why.add(
-                            pressed.equals(digits)
-                                    ? Why.held(
-                                            "key " + pressed, "pressed at " + Seconds.clock(second) + " in this menu")
-                                    : Why.not("key " + pressed, "not pressed")));
             Scene changed = new Scene(
                     scene.plan(), new State(scene.at(), scene.context().speaking(does.language())));
             does.say().ifPresent(prompt -> {
@@ -263,15 +236,12 @@ final class MenuBehaviour implements Behaviour<Menu> {
                 hears.add(new Heard(second, second + seconds, Heard.Sound.SPEECH, changed.words(prompt)));
                 second += seconds;
             });
-            return done(
-                    new Cause.Key(digits),
-                    "Key " + digits
-                            + does.label().map(label -> " (" + label + ")").orElse("") + " in " + menu.title() + ": to "
-                            + scene.words(does.to()));
+            return done(new Cause.Key(digits));
         }
 
-        private Decision done(Cause cause, String what) {
-            return Decision.of(cause, second, what, hears, why).speaking();
+        private Decision done(Cause cause) {
+            return Decision.of(cause, second, hears, new Account.InMenu(menu, tried))
+                    .speaking();
         }
     }
 }

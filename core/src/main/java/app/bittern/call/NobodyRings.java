@@ -1,10 +1,8 @@
 package app.bittern.call;
 
-import app.bittern.plan.Destination;
 import app.bittern.plan.Group;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 
 /// What groups have in common where no phone rings.
 final class NobodyRings {
@@ -40,25 +38,7 @@ final class NobodyRings {
         return group.unreachable().isPresent() ? "unreachable" : busy(group);
     }
 
-    static Decision decide(Group group, Scene scene, List<Rung> members) {
-        return decide(
-                group,
-                scene,
-                members.stream().anyMatch(Rung::busy),
-                members.stream().map(Rung::why).toList());
-    }
-
-    static Decision decide(Group group, Scene scene, boolean busy, List<Why> members) {
-        String says =
-                group.members().isEmpty() ? " has no members" : busy ? " has nobody free" : " has every phone off";
-        Optional<Destination> to = busy ? group.onBusy() : group.onUnreachable();
-        List<Why> why = new ArrayList<>(members);
-        why.add(Why.held(busy ? "busy" : "unreachable", group.title() + says));
-        return Decision.of(
-                busy ? new Cause.Busy() : new Cause.Unreachable(),
-                0,
-                group.title() + says + ": to " + scene.words(to),
-                List.of(),
-                why);
+    static Decision decide(boolean busy, Account account) {
+        return Decision.atOnce(busy ? new Cause.Busy() : new Cause.Unreachable(), account);
     }
 }

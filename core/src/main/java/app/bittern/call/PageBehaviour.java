@@ -12,13 +12,6 @@ final class PageBehaviour implements Behaviour<Page> {
 
     @Override
     public Decision decide(Page page, Scene scene, BenchInHand bench) {
-        return Decision.of(
-                        new Cause.Paged(),
-                        0,
-                        "The caller speaks through " + page.title() + " on "
-                                + page.phones().size() + " phones",
-                        List.of(),
-                        List.of(Why.held("paged", "the call has come to a page")))
-                .speaking();
+        return Decision.atOnce(new Cause.Paged(), new Account.Paged(page)).speaking();
     }
 }

@@ -62,7 +62,7 @@ public record Presence(List<Change> changes) {
     }
 
     /// Whether the agent is logged in at a second of the wait.
-    boolean in(int second) {
+    public boolean in(int second) {
         return at(second).state() != State.OUT;
     }
 

@@ -72,30 +72,9 @@ final class QueueBehaviour implements Behaviour<Queue> {
     @Override
     public Decision decide(Queue queue, Scene scene, BenchInHand bench) {
         Wait wait = new Wait(queue, scene, bench);
-        List<Why> why = new ArrayList<>(wait.logins());
-        if (queue.longestLine().isPresent()) {
-            String rule = "room for " + queue.longestLine().get() + " callers";
-            if (wait.full()) {
-                why.add(Why.held("full", rule + ", found is " + wait.found()));
-                return Decision.of(
-                        new Cause.Full(),
-                        0,
-                        queue.title() + " is full: to " + scene.words(queue.full()),
-                        List.of(),
-                        why);
-            }
-            why.add(Why.not("full", rule + ", and " + wait.found() + " wait already"));
+        if (queue.longestLine().isPresent() && wait.full()) {
+            return wait.refused(new Cause.Full());
         }
-        if (wait.nobodyIn(0) && queue.noAgents().refuseNew()) {
-            why.add(Why.held("no agents", "nobody is in, and callers are then refused"));
-            return Decision.of(
-                    new Cause.NoAgents(),
-                    0,
-                    queue.title() + " has nobody in: to "
-                            + scene.words(queue.noAgents().to()),
-                    List.of(),
-                    why);
-        }
-        return wait.decide(why);
+        return wait.nobodyIn(0) && queue.noAgents().refuseNew() ? wait.refused(new Cause.NoAgents()) : wait.decide();
     }
 }

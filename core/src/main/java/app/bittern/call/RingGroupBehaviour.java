@@ -4,6 +4,7 @@ import app.bittern.plan.RingGroup;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 
 /// A ring group rings its members together, each after its delay, for as long as it is set to.
 final class RingGroupBehaviour implements Behaviour<RingGroup> {
@@ -26,50 +27,26 @@ final class RingGroupBehaviour implements Behaviour<RingGroup> {
     @Override
     public Decision decide(RingGroup group, Scene scene, BenchInHand bench) {
         int rings = group.ringFor().value();
-        List<Rung> members = Rung.together(Ringing.of(group, scene.plan()), rings, scene, bench);
-        List<Why> phones = members.stream().map(Rung::why).toList();
+        List<Rung> members = Rung.together(Ringing.of(group, scene.plan()), rings, bench);
+        Account account = new Account.RangTogether(group, members);
         if (members.stream().noneMatch(Rung::reachable)) {
-            return NobodyRings.decide(group, scene, members);
+            return NobodyRings.decide(members.stream().anyMatch(Rung::busy), account);
         }
         Optional<Rung> first = Rung.first(members);
         int end = first.map(Rung::answersAt).orElseGet(() -> Rung.ends(members, rings));
         List<Heard> hears = end == 0
                 ? List.of()
                 : List.of(bench.waiting(
-                        0, end, Optional.empty(), Heard.Sound.RINGING, group.title() + ": " + who(members)));
-        if (first.isPresent()) {
-            String by = first.get().who();
-            return Decision.of(
-                            new Cause.Answered(),
-                            end,
-                            by + " answers in " + group.title() + " after " + end + " s",
-                            hears,
-                            phones)
-                    .answeredBy(first.get().reference());
-        }
-        return Decision.of(
-                new Cause.NoAnswer(),
-                end,
-                group.title() + " rang for " + end + " s and nobody answered: to " + scene.words(group.noAnswer()),
-                hears,
-                and(phones, Why.held("no answer", "nobody took the call within " + end + " s")));
+                        0, end, Optional.empty(), Heard.Sound.RINGING, group.title() + ": " + who(members, scene)));
+        return first.map(one ->
+                        Decision.of(new Cause.Answered(), end, hears, account).answeredBy(one.party()))
+                .orElseGet(() -> Decision.of(new Cause.NoAnswer(), end, hears, account));
     }
 
-    private static String who(List<Rung> members) {
-        return String.join(
-                ", ",
-                members.stream()
-                        .filter(Rung::rings)
-                        .map(one -> one.who()
-                                + (one.phone().from() > 0
-                                        ? " from +" + one.phone().from() + " s"
-                                        : ""))
-                        .toList());
-    }
-
-    private static List<Why> and(List<Why> phones, Why last) {
-        List<Why> all = new ArrayList<>(phones);
-        all.add(last);
-        return all;
+    private static String who(List<Rung> members, Scene scene) {
+        return members.stream()
+                .filter(Rung::rings)
+                .map(one -> scene.title(one.party()) + (one.from() > 0 ? " from +" + one.from() + " s" : ""))
+                .collect(Collectors.joining(", "));
     }
 }

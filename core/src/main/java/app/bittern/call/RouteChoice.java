@@ -25,25 +25,18 @@ public final class RouteChoice {
     private RouteChoice() {}
 
     /// A route and the first of its conditions that fails for a call, if any.
-    public record Ranked(Route route, Optional<String> failed) {
-        /// Why it stands where it does, in words.
-        public String rankInWords() {
-            String called = switch (route.called()) {
-                case Route.Called.Exact exact -> "this very number";
-                case Route.Called.Range range -> "a range that the number is in";
-                case Route.Called.Prefix prefix -> "numbers that begin with " + prefix.digits();
-                case Route.Called.Any any -> "any number";
-            };
-            String caller = switch (route.caller()) {
-                case Route.From.Exact exact -> "this very caller";
-                case Route.From.Tag tag -> "callers tagged " + tag.tag();
-                case Route.From.Prefix prefix -> "callers that begin with " + prefix.digits();
-                case Route.From.Withheld withheld -> "callers who withhold their number";
-                case Route.From.Any any -> "any caller";
-            };
-            return called + ", " + caller
-                    + route.holdsWhile().map(during -> ", during " + during).orElse("");
-        }
+    public record Ranked(Route route, Optional<Fails> fails) {}
+
+    /// Which condition of a route fails first.
+    public enum Fails {
+        /// It is off.
+        OFF,
+        /// It is for other numbers.
+        CALLED,
+        /// It is for other callers.
+        CALLER,
+        /// It is for other hours, or for hours that are missing.
+        HOURS
     }
 
     /// All routes: those that hold first, best first, then those that fail in the order of the plan.
@@ -55,9 +48,9 @@ public final class RouteChoice {
                 .toList();
         return Stream.concat(
                         all.stream()
-                                .filter(one -> one.failed().isEmpty())
+                                .filter(one -> one.fails().isEmpty())
                                 .sorted(Comparator.comparing(Ranked::route, ORDER)),
-                        all.stream().filter(one -> one.failed().isPresent()))
+                        all.stream().filter(one -> one.fails().isPresent()))
                 .toList();
     }
 
@@ -94,67 +87,31 @@ public final class RouteChoice {
                 .min(ORDER);
     }
 
-    /// Whether all conditions of a route hold, without the reasons.
+    /// Whether all conditions of a route for a called number hold.
     private static boolean holds(Plan plan, Route route, Caller caller, LocalDateTime local) {
-        return route.enabled()
-                && Callers.is(plan, caller, route.caller())
-                && route.holdsWhile()
-                        .map(during -> duringFails(plan, during, local).isEmpty())
-                        .orElse(true);
+        return route.enabled() && Callers.is(plan, caller, route.caller()) && inItsHours(plan, route, local);
     }
 
-    private static Optional<String> failing(
-            Plan plan, Route route, Arrival called, Caller caller, LocalDateTime local) {
+    private static Optional<Fails> failing(Plan plan, Route route, Arrival called, Caller caller, LocalDateTime local) {
         if (!route.enabled()) {
-            return Optional.of("it is not enabled");
+            return Optional.of(Fails.OFF);
         }
-        return calledFails(route.called(), called)
-                .or(() -> callerFails(plan, route.caller(), caller))
-                .or(() -> route.holdsWhile().flatMap(during -> duringFails(plan, during, local)));
-    }
-
-    private static Optional<String> calledFails(Route.Called rule, Arrival called) {
-        if (rule instanceof Route.Called.Any
-                || called.meant().filter(rule::takes).isPresent()) {
-            return Optional.empty();
+        if (!(route.called() instanceof Route.Called.Any)
+                && called.meant().filter(route.called()::takes).isEmpty()) {
+            return Optional.of(Fails.CALLED);
         }
-        return Optional.of(
-                switch (rule) {
-                    case Route.Called.Any any -> "";
-                    case Route.Called.Exact(E164 number) -> "it is for " + number;
-                    case Route.Called.Prefix(String digits) -> "it is for numbers that begin with " + digits;
-                    case Route.Called.Range(E164 from, E164 to) -> "it is for " + from + " to " + to;
-                });
-    }
-
-    private static Optional<String> callerFails(Plan plan, Route.From rule, Caller caller) {
-        if (Callers.is(plan, caller, rule)) {
-            return Optional.empty();
+        if (!Callers.is(plan, caller, route.caller())) {
+            return Optional.of(Fails.CALLER);
         }
-        String is = caller.delivered().map(number -> "the caller is " + number).orElse("the caller is withheld");
-        return Optional.of(
-                switch (rule) {
-                    case Route.From.Any any -> "";
-                    case Route.From.Withheld withheld -> "it is for callers who withhold their number; " + is;
-                    case Route.From.Exact(E164 number) -> "it is for the caller " + number + "; " + is;
-                    case Route.From.Prefix(String digits) -> "it is for callers that begin with " + digits + "; " + is;
-                    case Route.From.Tag(String tag) ->
-                        "it is for callers tagged " + tag + "; "
-                                + Callers.contact(plan, caller)
-                                        .map(contact -> "contact " + contact.title() + " is not")
-                                        .orElse("no contact gives this caller that tag");
-                });
+        return inItsHours(plan, route, local) ? Optional.empty() : Optional.of(Fails.HOURS);
     }
 
-    private static Optional<String> duringFails(Plan plan, Route.While during, LocalDateTime local) {
-        return plan.find(during.hours(), Hours.class)
-                .map(hours -> hours.calendar().stateAt(local))
-                .map(state -> unless(state.equals(during.state()), "it is for " + during + "; they are " + state))
-                .orElseGet(() -> Optional.of(during.hours() + " is missing"));
-    }
-
-    private static Optional<String> unless(boolean holds, String reason) {
-        return holds ? Optional.empty() : Optional.of(reason);
+    private static boolean inItsHours(Plan plan, Route route, LocalDateTime local) {
+        return route.holdsWhile()
+                .map(during -> plan.find(during.hours(), Hours.class)
+                        .filter(hours -> hours.calendar().stateAt(local).equals(during.state()))
+                        .isPresent())
+                .orElse(true);
     }
 
     private static int calledRank(Route.Called called) {

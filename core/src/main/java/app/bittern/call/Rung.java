@@ -9,24 +9,14 @@ import java.util.Optional;
 
 /// One phone as it is rung together with others on the bench.
 ///
-/// @param phone     what it can do at all
-/// @param who       as a sentence names it
-/// @param reachable whether it is neither busy nor off
-/// @param busy      whether it is busy
+/// @param from      seconds after which it would begin to ring
+/// @param reaction  what it does this time
 /// @param rings     whether it rings at all within the time
 /// @param answersAt second at which it is answered; -1 where it is not
 /// @param endsAt    second at which its ringing ends without an answer
-record Rung(
-        Ringing.Phone phone,
-        String who,
-        boolean reachable,
-        boolean busy,
-        boolean rings,
-        int answersAt,
-        int endsAt,
-        Why why) {
+public record Rung(Party party, int from, Reaction reaction, boolean rings, int answersAt, int endsAt) {
     /// Rings phones together for so long; each is asked once, however often it is listed.
-    static List<Rung> together(Ringing ringing, int time, Scene scene, BenchInHand bench) {
+    static List<Rung> together(Ringing ringing, int time, BenchInHand bench) {
         Map<Party, Reaction> reactions = new HashMap<>();
         List<Rung> all = new ArrayList<>();
         for (Ringing.Phone phone : ringing.phones()) {
@@ -35,7 +25,7 @@ record Rung(
                 reaction = react(phone, bench);
                 reactions.put(phone.party(), reaction);
             }
-            all.add(of(phone, reaction, ringing.rings(phone, time), time, scene));
+            all.add(of(phone, reaction, ringing.rings(phone, time), time));
         }
         return all;
     }
@@ -57,60 +47,42 @@ record Rung(
         };
     }
 
-    private static Rung of(Ringing.Phone phone, Reaction reaction, boolean rings, int time, Scene scene) {
-        String who = words(phone.party(), scene);
-        String rule = who + (phone.from() > 0 ? " after " + phone.from() + "s" : "");
+    private static Rung of(Ringing.Phone phone, Reaction reaction, boolean within, int time) {
+        boolean rings = within && reachable(reaction);
         return switch (reaction) {
-            case Reaction.Off off -> unreachable(phone, who, false, Why.not(rule, "off or not reachable"));
-            case Reaction.Busy busy -> unreachable(phone, who, true, Why.not(rule, "busy or not to be disturbed"));
-            case Reaction.Silent silent ->
-                unanswered(phone, who, rings, time, rule, "rings and does not answer in time");
-            case Reaction.Declines(int after) -> {
-                int at = Math.min(time, phone.from() + after);
-                yield unanswered(phone, who, rings, at, rule, "declines after " + after + " s of ringing");
-            }
-            case Reaction.Answers(int after) -> answered(phone, who, rings, after, time, rule, "answers");
-            case Reaction.Machine(int after) ->
-                answered(phone, who, rings, after, time, rule, "its own voicemail takes the call");
+            case Reaction.Off off -> unanswered(phone, off, false, 0);
+            case Reaction.Busy busy -> unanswered(phone, busy, false, 0);
+            case Reaction.Silent silent -> unanswered(phone, silent, rings, time);
+            case Reaction.Declines(int after) ->
+                unanswered(phone, reaction, rings, Math.min(time, phone.from() + after));
+            case Reaction.Answers(int after) -> answered(phone, reaction, rings, after, time);
+            case Reaction.Machine(int after) -> answered(phone, reaction, rings, after, time);
         };
     }
 
-    private static Rung unreachable(Ringing.Phone phone, String who, boolean busy, Why why) {
-        return new Rung(phone, who, false, busy, false, -1, 0, why);
+    private static Rung unanswered(Ringing.Phone phone, Reaction reaction, boolean rings, int ends) {
+        return new Rung(phone.party(), phone.from(), reaction, rings, -1, rings ? ends : 0);
     }
 
-    private static Rung unanswered(
-            Ringing.Phone phone, String who, boolean rings, int ends, String rule, String because) {
-        return rings
-                ? new Rung(phone, who, true, false, true, -1, ends, Why.not(rule, because))
-                : new Rung(phone, who, true, false, false, -1, 0, Why.not(rule, "ringing has stopped before that"));
-    }
-
-    private static Rung answered(
-            Ringing.Phone phone, String who, boolean rings, int after, int time, String rule, String how) {
+    private static Rung answered(Ringing.Phone phone, Reaction reaction, boolean rings, int after, int time) {
         int at = phone.from() + after;
         return rings && at <= time
-                ? new Rung(
-                        phone,
-                        who,
-                        true,
-                        false,
-                        true,
-                        at,
-                        at,
-                        Why.held(rule, how + " after " + after + " s of ringing"))
-                : unanswered(phone, who, rings, time, rule, "rings and does not answer in time");
+                ? new Rung(phone.party(), phone.from(), reaction, true, at, at)
+                : unanswered(phone, reaction, rings, time);
     }
 
-    static String words(Party party, Scene scene) {
-        return switch (party) {
-            case Party.Inside(var extension) -> scene.title(extension);
-            case Party.Outside(var number) -> number.international();
-        };
+    private static boolean reachable(Reaction reaction) {
+        return !(reaction instanceof Reaction.Busy || reaction instanceof Reaction.Off);
     }
 
-    String reference() {
-        return phone.party().toString();
+    /// Whether it is neither busy nor off.
+    public boolean reachable() {
+        return reachable(reaction);
+    }
+
+    /// Whether it is busy.
+    public boolean busy() {
+        return reaction instanceof Reaction.Busy;
     }
 
     /// Who answers first of those rung together; of two at once the one listed first.

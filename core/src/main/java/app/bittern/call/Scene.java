@@ -1,8 +1,10 @@
 package app.bittern.call;
 
+import app.bittern.number.E164;
 import app.bittern.plan.Destination;
 import app.bittern.plan.Extension;
 import app.bittern.plan.Kind;
+import app.bittern.plan.Party;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Prompt;
 import app.bittern.plan.Ref;
@@ -115,10 +117,16 @@ record Scene(Plan plan, State state) {
         return plan.title(ref);
     }
 
-    /// Where a destination leads, in words.
-    String words(Optional<Destination> destination) {
-        return destination
-                .map(to -> to.target().map(this::title).orElse(to.toString()))
-                .orElse("nowhere: nothing is given");
+    /// What a destination is called.
+    String title(Destination to) {
+        return to.target().map(this::title).orElse(to.toString());
+    }
+
+    /// What a phone is called: an extension's name, a number as it is written between countries.
+    String title(Party party) {
+        return switch (party) {
+            case Party.Inside(Ref extension) -> title(extension);
+            case Party.Outside(E164 number) -> number.international();
+        };
     }
 }

@@ -70,7 +70,7 @@ public final class Staging {
     /// @param call   who calls when, with which switches turned where
     /// @param carried what the call carries when it comes there
     public static Staged decided(Plan plan, State state, Visit visit, Bench call, Carried carried) {
-        BenchInHand hand = new BenchInHand(visit.on(call), plan, false).carrying(carried);
+        BenchInHand hand = new BenchInHand(visit.on(call), plan).carrying(carried);
         Decision decision = Transition.decide(plan, state, hand);
         return new Staged(decision.cause(), decision.after(), decision.hears(), hand.used());
     }

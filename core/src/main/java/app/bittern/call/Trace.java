@@ -1,5 +1,6 @@
 package app.bittern.call;
 
+import app.bittern.plan.Party;
 import app.bittern.plan.Ref;
 import java.util.List;
 import java.util.Optional;
@@ -19,16 +20,28 @@ public record Trace(Ending ending, int second, Optional<Ref> route, List<Step> s
     ///
     /// @param second when it came there
     /// @param object where
-    /// @param what   what happened, one sentence
+    /// @param account what was decided by, as facts: sentences are made of it by `app.bittern.telling`
+    /// @param cause  the outcome taken; none where no route took the call
+    /// @param lasts  seconds that the call was there
     /// @param hears  what the caller hears, in seconds from the beginning of the call
-    /// @param why    the rule that held and those that did not
-    /// @param exit   the id of the outcome taken
+    /// @param by     who answered
     /// @param after  what is carried and in use after the step
     public record Step(
-            int second, String object, String what, List<Heard> hears, List<Why> why, String exit, Variables after) {
+            int second,
+            String object,
+            Account account,
+            Optional<Cause> cause,
+            int lasts,
+            List<Heard> hears,
+            Optional<Party> by,
+            Variables after) {
         public Step {
             hears = List.copyOf(hears);
-            why = List.copyOf(why);
+        }
+
+        /// The id of the outcome taken.
+        public String exit() {
+            return cause.map(Cause::id).orElse(Ending.Kind.UNMATCHED.word());
         }
     }
 

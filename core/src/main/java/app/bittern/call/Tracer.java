@@ -1,6 +1,6 @@
 package app.bittern.call;
 
-import app.bittern.number.E164;
+import app.bittern.plan.Party;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Ref;
 import app.bittern.plan.Route;
@@ -28,20 +28,14 @@ public final class Tracer {
     private int again;
     private int second;
 
-    private Tracer(Plan plan, Bench bench, boolean reasons) {
+    private Tracer(Plan plan, Bench bench) {
         this.plan = plan;
-        this.bench = new BenchInHand(bench, plan, reasons);
+        this.bench = new BenchInHand(bench, plan);
     }
 
-    /// What a call does on a bench, with the reason of each step: the rule that held, and those that did not.
+    /// What a call does on a bench.
     public static Trace trace(Plan plan, Bench bench) {
-        return new Tracer(plan, bench, true).run();
-    }
-
-    /// What a call does on a bench, the same, without the reasons that every route of the plan would have to
-    /// be asked for.
-    public static Trace follow(Plan plan, Bench bench) {
-        return new Tracer(plan, bench, false).run();
+        return new Tracer(plan, bench).run();
     }
 
     private Trace run() {
@@ -97,14 +91,15 @@ public final class Tracer {
         int begun = second;
         boolean outside = outcome.onward() instanceof Onward.Ends(Ending ending)
                 && (ending.kind() == Ending.Kind.OUTSIDE
-                        || decision.by().filter(by -> by.startsWith("outside/")).isPresent());
+                        || decision.by().filter(Party.Outside.class::isInstance).isPresent());
         steps.add(new Trace.Step(
                 begun,
                 state.at().toString(),
-                decision.what(),
+                decision.account(),
+                Optional.of(decision.cause()),
+                decision.after(),
                 decision.hears().stream().map(heard -> heard.later(begun)).toList(),
-                decision.why(),
-                decision.cause().id(),
+                decision.by(),
                 new Trace.Variables(
                         after.language(),
                         after.firstCalled(),
@@ -120,25 +115,14 @@ public final class Tracer {
     private Trace unmatched(Context begin) {
         Bench call = bench.bench();
         String number = call.called().place();
-        List<Why> why = !bench.reasons()
-                ? List.of()
-                : RouteChoice.ranked(plan, call.called(), call.caller(), bench.local()).stream()
-                        .map(one -> Why.not(
-                                one.route().ref().toString(), one.failed().orElse("")))
-                        .toList();
         steps.add(new Trace.Step(
                 0,
                 number,
-                switch (call.called()) {
-                            case Arrival.Meant(E164 called) -> "No route takes a call to " + called.international();
-                            case Arrival.Unclear unclear ->
-                                "No route takes what arrived: " + unclear.because()
-                                        + ", and no route is for any number";
-                        }
-                        + ": the caller hears number unobtainable",
+                new Account.Unmatched(call.called()),
+                Optional.empty(),
+                0,
                 List.of(new Heard(0, 0, Heard.Sound.TONE, "number unobtainable")),
-                why,
-                "unmatched",
+                Optional.empty(),
                 new Trace.Variables(begin.language(), Optional.empty(), List.of(), 1, 0)));
         return new Trace(Ending.of(Ending.Kind.UNMATCHED, number), 0, Optional.empty(), steps, begin.language());
     }

@@ -1,6 +1,5 @@
 package app.bittern.call;
 
-import app.bittern.plan.Destination;
 import app.bittern.plan.Member;
 import app.bittern.plan.Party;
 import app.bittern.plan.Queue;
@@ -50,34 +49,18 @@ final class Wait {
         return found.full(queue.longestLine());
     }
 
-    Found found() {
-        return found;
-    }
-
     /// Whether nobody is in at a second of the wait; who cannot ring does not count.
     boolean nobodyIn(int second) {
         return there.stream()
                 .noneMatch(one -> one.phone().can() && one.presence().in(second));
     }
 
-    /// Why each agent is in or not.
-    List<Why> logins() {
-        return there.stream()
-                .map(one -> {
-                    String who = "agent " + scene.title(one.agent().extension());
-                    boolean usual = one.presence().equals(one.agent().byPhone() ? Presence.OUT : Presence.IN);
-                    String where = usual
-                            ? one.agent().byPhone() ? "not logged in" : "always in"
-                            : one.presence().toString();
-                    return one.phone().can() && one.presence().in(0)
-                            ? Why.held(who, where)
-                            : Why.not(who, one.phone().can() ? where : "the phone cannot ring");
-                })
-                .toList();
+    /// Turned away on coming.
+    Decision refused(Cause cause) {
+        return Decision.atOnce(cause, account(Optional.empty()));
     }
 
-    Decision decide(List<Why> before) {
-        List<Why> why = new ArrayList<>(before);
+    Decision decide() {
         queue.onJoining()
                 .filter(prompt -> joining > 0)
                 .ifPresent(prompt -> hears.add(new Heard(0, joining, Heard.Sound.SPEECH, scene.words(prompt))));
@@ -88,23 +71,16 @@ final class Wait {
         int until = answer.map(AgentRounds.Answer::second).orElse(end);
         Optional<Pressed> pressed = said(until, answer.isPresent());
         if (pressed.isPresent()) {
-            return keyed(pressed.get(), why);
+            return keyed(pressed.get());
         }
         if (answer.isPresent()) {
-            return answered(answer.get(), why);
+            Ref agent = answer.get().by().agent().extension();
+            return decided(new Cause.Answered(), answer.get().second(), Optional.empty())
+                    .answeredBy(new Party.Inside(agent));
         }
-        if (gone <= longest) {
-            why.add(Why.held("no agents", "nobody is in any more, and callers are then moved"));
-            return decided(
-                    new Cause.AgentsGone(),
-                    gone,
-                    "nobody is in",
-                    queue.noAgents().to(),
-                    why);
-        }
-        why.add(Why.not("answered", "no agent took the call within the longest wait"));
-        why.add(Why.held("overflow", "the longest wait of " + longest + " s is over"));
-        return decided(new Cause.Overflow(), longest, "nobody took the call", queue.overflow(), why);
+        return gone <= longest
+                ? decided(new Cause.AgentsGone(), gone, Optional.empty())
+                : decided(new Cause.Overflow(), longest, Optional.empty());
     }
 
     private List<AgentRounds.There> able() {
@@ -206,44 +182,23 @@ final class Wait {
         }
     }
 
-    private Decision keyed(Pressed pressed, List<Why> why) {
-        Queue.Meanwhile item = pressed.item();
+    private Decision keyed(Pressed pressed) {
         int second = joining + pressed.second();
         hears.add(new Heard(second, second, Heard.Sound.KEY, pressed.key()));
-        why.add(Why.held("key " + pressed.key(), "offered and pressed"));
-        Cause cause = item.callback() ? new Cause.Callback(pressed.key()) : new Cause.Key(pressed.key());
-        return Decision.of(
-                        cause,
-                        second,
-                        "Key " + pressed.key() + " in " + queue.title() + ": "
-                                + (item.callback() ? "the caller will be called back" : "to " + scene.words(item.to())),
-                        hears,
-                        why)
-                .speaking();
+        Cause cause = pressed.item().callback() ? new Cause.Callback(pressed.key()) : new Cause.Key(pressed.key());
+        return decided(cause, pressed.second(), Optional.of(pressed.item()));
     }
 
-    private Decision answered(AgentRounds.Answer answer, List<Why> why) {
-        Ref agent = answer.by().agent().extension();
-        why.add(Why.held("answered", scene.title(agent) + " takes the call after a wait of " + answer.second() + " s"));
-        return Decision.of(
-                        new Cause.Answered(),
-                        joining + answer.second(),
-                        scene.title(agent) + " answers in " + queue.title() + " after a wait of " + answer.second()
-                                + " s",
-                        hears,
-                        why)
-                .answeredBy(agent.toString())
-                .speaking();
+    /// @param second of the wait
+    private Decision decided(Cause cause, int second, Optional<Queue.Meanwhile> pressed) {
+        return Decision.of(cause, joining + second, hears, account(pressed)).speaking();
     }
 
-    private Decision decided(Cause cause, int second, String what, Optional<Destination> to, List<Why> why) {
-        return Decision.of(
-                        cause,
-                        joining + second,
-                        queue.title() + ": " + what + " in " + second + " s: to " + scene.words(to),
-                        hears,
-                        why)
-                .speaking();
+    private Account account(Optional<Queue.Meanwhile> pressed) {
+        List<Account.AtWork> agents = there.stream()
+                .map(one -> new Account.AtWork(one.agent(), one.phone().can(), one.presence()))
+                .toList();
+        return new Account.InQueue(queue, found, agents, joining, pressed);
     }
 
     private void quiet(int from, int to) {

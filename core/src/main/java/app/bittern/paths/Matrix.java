@@ -67,7 +67,7 @@ public record Matrix(List<Column> columns, List<Row> rows) {
             for (int index = 0; index < columns.size(); index++) {
                 boolean possible = pressed.isEmpty() || asked.get(index).contains(pressed);
                 Bench bench = bench(number, caller, columns.get(index), pressed);
-                Trace trace = Tracer.follow(plan, bench);
+                Trace trace = Tracer.trace(plan, bench);
                 cells.add(possible ? Optional.of(new Cell(trace.ending(), trace.second(), bench)) : Optional.empty());
             }
             rows.add(new Row(pressed, cells));
@@ -102,7 +102,7 @@ public record Matrix(List<Column> columns, List<Row> rows) {
 
     /// The keys of the first menu that a call comes to.
     private static List<Optional<String>> keys(Plan plan, Bench bench) {
-        return Tracer.follow(plan, bench).steps().stream()
+        return Tracer.trace(plan, bench).steps().stream()
                 .flatMap(step -> Ref.parse(step.object()).stream())
                 .flatMap(ref -> plan.find(ref, Menu.class).stream())
                 .findFirst()

@@ -55,8 +55,8 @@ record Shown(Trace before, Trace after, Bench bench) {
         Optional<CallClasses.Call> call = abreast.classes().call(pair.calls());
         return call.flatMap(one -> Witness.of(plan, called, one, way.list(), way.visits()))
                 .map(bench -> new Shown(
-                        Tracer.follow(abreast.before().plan(), bench),
-                        Tracer.follow(abreast.after().plan(), bench),
+                        Tracer.trace(abreast.before().plan(), bench),
+                        Tracer.trace(abreast.after().plan(), bench),
                         bench))
                 .filter(shown -> differ.test(shown.before(), shown.after()));
     }

@@ -56,7 +56,7 @@ public record WeekMap(List<Day> days) {
                         like.switches(),
                         like.agents(),
                         like.waiting());
-                endings.add(Tracer.follow(plan, bench).ending());
+                endings.add(Tracer.trace(plan, bench).ending());
             }
             days.add(new Day(date, endings));
         }

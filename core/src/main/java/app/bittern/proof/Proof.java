@@ -37,7 +37,7 @@ public record Proof(TestCall call, List<String> failures, Optional<Trace> trace)
             case BenchText.Result.Refused(List<Problem> problems) ->
                 new Proof(call, problems.stream().map(Problem::says).toList(), Optional.empty());
             case BenchText.Result.Read(Bench bench) -> {
-                Trace trace = Tracer.follow(plan, bench);
+                Trace trace = Tracer.trace(plan, bench);
                 yield new Proof(call, failures(call.expect(), trace), Optional.of(trace));
             }
         };

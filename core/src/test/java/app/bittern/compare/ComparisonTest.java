@@ -279,8 +279,8 @@ class ComparisonTest {
             if (one.second() != other.second()
                     || !one.hears().equals(other.hears())
                     || !one.object().equals(other.object())) {
-                return one.object() + ": " + one.what() + " " + one.hears() + " and " + other.object() + ": "
-                        + other.what() + " " + other.hears();
+                return one.object() + " by " + one.exit() + " " + one.hears() + " and " + other.object() + " by "
+                        + other.exit() + " " + other.hears();
             }
         }
         return first.ending() + " and " + second.ending();

@@ -90,7 +90,7 @@ class RewiringTest {
                 Bench bench = RandomPlans.bench(plan, random);
                 // What is found in a place is given by its key.
                 if (!bench.waiting().containsKey(ref)) {
-                    assertThat(told(Tracer.follow(after, bench), ref)).isEqualTo(told(Tracer.follow(plan, bench), ref));
+                    assertThat(told(Tracer.trace(after, bench), ref)).isEqualTo(told(Tracer.trace(plan, bench), ref));
                 }
             }
         }

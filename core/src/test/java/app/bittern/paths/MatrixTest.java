@@ -114,7 +114,7 @@ class MatrixTest {
                                     .orElse(List.of()));
                     if (said.isPresent()) {
                         looked++;
-                        assertThat(Tracer.follow(plan, bench).ending())
+                        assertThat(Tracer.trace(plan, bench).ending())
                                 .as("%s at %s", one, local)
                                 .isEqualTo(said.get());
                     }

@@ -40,7 +40,7 @@ class RouteTakesTest {
             for (int calls = 0; calls < 80; calls++) {
                 Bench bench = RandomPlans.bench(plan, random);
                 E164 number = new E164(CALLED.get(random.nextInt(CALLED.size())));
-                Trace trace = Tracer.follow(plan, to(bench, number));
+                Trace trace = Tracer.trace(plan, to(bench, number));
                 trace.route().ifPresent(taken::add);
                 unmatched |= trace.ending().kind() == Ending.Kind.UNMATCHED
                         && number.text().startsWith("+1");
@@ -51,7 +51,7 @@ class RouteTakesTest {
             }
             takes.untaken()
                     .ifPresent(calls -> assertThat(
-                                    Tracer.follow(plan, calls.call()).ending().kind())
+                                    Tracer.trace(plan, calls.call()).ending().kind())
                             .isEqualTo(Ending.Kind.UNMATCHED));
             untaken += takes.untaken().isPresent() ? 1 : 0;
             never += (int) plan.all(Route.class).filter(Route::enabled).count()

@@ -18,6 +18,7 @@ import app.bittern.plan.InboundNumber;
 import app.bittern.plan.Plan;
 import app.bittern.proof.BenchText;
 import app.bittern.proof.Proof;
+import app.bittern.telling.Telling;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.time.LocalDate;
@@ -77,10 +78,11 @@ class BenchTextTest {
         Plan any = plan(head.formatted(", any: { to: hang-up }"));
         for (String digits : List.of("12", "999", "700")) {
             BenchText text = onTrunk(digits);
-            Trace none = Tracer.trace(own, read(text, own));
+            Bench call = read(text, own);
+            Trace none = Tracer.trace(own, call);
             assertThat(none.ending().kind()).as(digits).isEqualTo(Ending.Kind.UNMATCHED);
             assertThat(none.ending().in()).isEqualTo("trunk/old");
-            assertThat(none.steps().getFirst().what()).contains("old delivered " + digits);
+            assertThat(new Telling(own, call).what(none.steps().getFirst())).contains("old delivered " + digits);
             Trace taken = Tracer.trace(any, read(text, any));
             assertThat(taken.ending().kind()).isEqualTo(Ending.Kind.HUNG_UP);
             assertThat(taken.steps().getFirst().object()).isEqualTo("route/any");

@@ -150,9 +150,8 @@ final class WrongMailbox implements Check {
                 .reached()
                 .witness(finding.object())
                 .filter(bench -> finding.values()
-                        .contains(Tracer.follow(examination.plan(), bench)
-                                .ending()
-                                .in()));
+                        .contains(
+                                Tracer.trace(examination.plan(), bench).ending().in()));
     }
 
     private static List<Ref> onwards(PlanObject object) {

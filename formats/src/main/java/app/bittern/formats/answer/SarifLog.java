@@ -13,6 +13,7 @@ import app.bittern.formats.Places;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Pointer;
 import app.bittern.plan.Ref;
+import app.bittern.telling.Telling;
 import java.net.URI;
 import java.net.URISyntaxException;
 import java.nio.file.Path;
@@ -116,14 +117,15 @@ public final class SarifLog {
     /// The steps of the call that shows a finding, each where its object stands.
     private void flow(ObjectNode flow, Bench bench) {
         ArrayNode steps = flow.putArray("threadFlows").addObject().putArray("locations");
-        Trace trace = Tracer.follow(plan, bench);
+        Trace trace = Tracer.trace(plan, bench);
+        Telling telling = new Telling(plan, bench);
         for (Trace.Step step : trace.steps()) {
             ObjectNode location = steps.addObject().putObject("location");
             Optional<Ref> object = Ref.parse(step.object());
             if (object.isPresent()) {
                 location(location, object.get(), Optional.empty());
             }
-            location.putObject("message").put("text", step.second() + " s: " + step.what());
+            location.putObject("message").put("text", step.second() + " s: " + telling.what(step));
         }
     }
 

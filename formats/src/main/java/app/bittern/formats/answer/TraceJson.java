@@ -1,6 +1,8 @@
 package app.bittern.formats.answer;
 
 import app.bittern.call.Trace;
+import app.bittern.telling.Telling;
+import app.bittern.telling.Told;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import java.util.List;
 import java.util.Optional;
@@ -36,30 +38,37 @@ public record TraceJson(
     public record After(
             String language, Optional<String> firstCalled, List<String> tags, int channels, int voiceChannels) {}
 
-    public static TraceJson of(Trace trace) {
+    public static TraceJson of(Telling telling, Trace trace) {
         return new TraceJson(
-                new Ending(
-                        trace.ending().kind().word(),
-                        trace.ending().in(),
-                        trace.ending().by(),
-                        trace.ending().cause().map(cause -> cause.word()),
-                        trace.second()),
+                ending(trace),
                 trace.route().map(Object::toString),
-                trace.steps().stream().map(TraceJson::step).toList(),
+                trace.steps().stream()
+                        .map(step -> step(step, telling.told(step)))
+                        .toList(),
                 trace.language());
     }
 
-    private static Step step(Trace.Step step) {
+    /// How it ends, alone.
+    public static Ending ending(Trace trace) {
+        return new Ending(
+                trace.ending().kind().word(),
+                trace.ending().in(),
+                trace.ending().by(),
+                trace.ending().cause().map(cause -> cause.word()),
+                trace.second());
+    }
+
+    private static Step step(Trace.Step step, Told told) {
         Trace.Variables after = step.after();
         return new Step(
                 step.second(),
                 step.object(),
-                step.what(),
+                told.what(),
                 step.hears().stream()
                         .map(heard -> new Heard(
                                 heard.from(), heard.to(), heard.sound().word(), heard.text()))
                         .toList(),
-                step.why().stream()
+                told.why().stream()
                         .map(why -> new Why(why.rule(), why.held(), why.because()))
                         .toList(),
                 step.exit(),
@@ -72,7 +81,7 @@ public record TraceJson(
     }
 
     /// As a text of its own, indented.
-    public static String pretty(Trace trace) {
-        return MAPPER.writerWithDefaultPrettyPrinter().writeValueAsString(of(trace));
+    public static String pretty(Telling telling, Trace trace) {
+        return MAPPER.writerWithDefaultPrettyPrinter().writeValueAsString(of(telling, trace));
     }
 }

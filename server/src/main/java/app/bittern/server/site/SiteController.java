@@ -17,6 +17,7 @@ import app.bittern.plan.Ref;
 import app.bittern.plan.Site;
 import app.bittern.proof.BenchText;
 import app.bittern.server.Refusal;
+import app.bittern.telling.Telling;
 import java.security.Principal;
 import java.time.Clock;
 import java.time.LocalDateTime;
@@ -134,7 +135,7 @@ class SiteController {
                     Trace trace = Tracer.trace(
                             plan, bench(plan, query.text(number.called().text())));
                     return new Api.NumberCall(
-                            Views.number(plan, number), TraceJson.of(trace).ending(), InWords.of(plan, trace));
+                            Views.number(plan, number), TraceJson.ending(trace), InWords.of(plan, trace));
                 })
                 .toList();
     }
@@ -166,7 +167,12 @@ class SiteController {
         List<String> titles = trace.steps().stream()
                 .map(step -> Ref.parse(step.object()).map(draft.plan()::title).orElse(step.object()))
                 .toList();
-        return new Api.CallView(draft.version(), TraceJson.of(trace), caller, InWords.of(draft.plan(), trace), titles);
+        return new Api.CallView(
+                draft.version(),
+                TraceJson.of(new Telling(draft.plan(), bench), trace),
+                caller,
+                InWords.of(draft.plan(), trace),
+                titles);
     }
 
     /// The rest of the bench as an address carries it.

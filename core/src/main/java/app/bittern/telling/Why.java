@@ -1,4 +1,4 @@
-package app.bittern.call;
+package app.bittern.telling;
 
 /// A rule that was looked at: whether it held, and the reason in words.
 public record Why(String rule, boolean held, String because) {

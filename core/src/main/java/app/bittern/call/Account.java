@@ -1,0 +1,121 @@
+package app.bittern.call;
+
+import app.bittern.plan.Announcement;
+import app.bittern.plan.Ask;
+import app.bittern.plan.Branch;
+import app.bittern.plan.Chain;
+import app.bittern.plan.Extension;
+import app.bittern.plan.HuntGroup;
+import app.bittern.plan.Mailbox;
+import app.bittern.plan.Menu;
+import app.bittern.plan.Page;
+import app.bittern.plan.Party;
+import app.bittern.plan.Queue;
+import app.bittern.plan.RingGroup;
+import app.bittern.plan.Route;
+import java.util.List;
+import java.util.Optional;
+
+/// What was decided on for a call at one object, as facts: the object, and what the bench said there.
+///
+/// No sentence is made of it here. Whoever wants one asks `app.bittern.telling`.
+public sealed interface Account {
+    /// No route took the call.
+    record Unmatched(Arrival called) implements Account {}
+
+    /// A route took it.
+    record Routed(Route route) implements Account {}
+
+    /// A branch sent it by one of its cases.
+    ///
+    /// @param carrying what the call carried when it came there
+    record Branched(Branch branch, Context carrying) implements Account {}
+
+    /// All was said.
+    record Announced(Announcement announcement) implements Account {}
+
+    /// It speaks through a page.
+    record Paged(Page page) implements Account {}
+
+    /// An extension forwards all its calls.
+    record Forwarded(Extension extension) implements Account {}
+
+    /// An extension was called.
+    ///
+    /// @param phone what its phone did
+    record Called(Extension extension, Reaction phone) implements Account {}
+
+    /// A ring group rang.
+    record RangTogether(RingGroup group, List<Rung> members) implements Account {
+        public RangTogether {
+            members = List.copyOf(members);
+        }
+    }
+
+    /// A hunt group hunted.
+    record Hunted(HuntGroup group, List<Hunt> members) implements Account {
+        public Hunted {
+            members = List.copyOf(members);
+        }
+    }
+
+    /// A stage of a chain rang.
+    ///
+    /// @param stage  its place in the chain, from 0; as many as there are where the chain has none
+    record AtStage(Chain chain, int stage, List<Rung> phones) implements Account {
+        public AtStage {
+            phones = List.copyOf(phones);
+        }
+    }
+
+    /// It came to a mailbox.
+    record InMailbox(Mailbox mailbox, Found found) implements Account {}
+
+    /// A menu asked for a key.
+    ///
+    /// @param tries  one after another; the last may have been taken
+    record InMenu(Menu menu, List<Try> tries) implements Account {
+        public InMenu {
+            tries = List.copyOf(tries);
+        }
+    }
+
+    /// An ask asked for digits.
+    ///
+    /// @param tries one after another; the last may have been taken
+    record Asked(Ask ask, List<Try> tries) implements Account {
+        public Asked {
+            tries = List.copyOf(tries);
+        }
+    }
+
+    /// It came to a queue.
+    ///
+    /// @param joining how long is spoken before the wait begins, in seconds
+    /// @param pressed the item whose key was pressed
+    record InQueue(Queue queue, Found found, List<AtWork> agents, int joining, Optional<Queue.Meanwhile> pressed)
+            implements Account {
+        public InQueue {
+            agents = List.copyOf(agents);
+        }
+    }
+
+    /// A member of a hunt group, with what was seen of its phone on entering.
+    record Hunt(Party party, Reaction seen) {
+        /// Whether it is rung at all.
+        public boolean takesPart() {
+            return !(seen instanceof Reaction.Busy || seen instanceof Reaction.Off);
+        }
+    }
+
+    /// What was keyed in one try.
+    ///
+    /// @param digits empty for silence
+    /// @param second at which the last was keyed, or the try was over; from entering the object
+    record Try(String digits, int second) {}
+
+    /// An agent in one wait.
+    ///
+    /// @param rings whether the agent's phone can ring
+    record AtWork(Queue.Agent agent, boolean rings, Presence presence) {}
+}
