@@ -53,7 +53,7 @@ final class BenchArguments {
     @Option(
             names = "--switch",
             paramLabel = "SWITCH=POSITION",
-            description = "The position of a switch: storm=sailings-off; live where not given.")
+            description = "The position of a switch: timetable=reduced; as it is now where not given.")
     private List<String> switches = new ArrayList<>();
 
     @Option(

@@ -134,8 +134,8 @@ final class PathsCommand extends PlanCommand {
         return 0;
     }
 
-    private Optional<List<app.bittern.paths.Path>> listed(NumberPaths number, PathFilter filter) {
-        return list ? Optional.of(PathList.of(number, filter, skip, limit)) : Optional.empty();
+    private Optional<PathList.Page> listed(NumberPaths number, PathFilter filter) {
+        return list ? Optional.of(PathList.page(number, filter, skip, limit)) : Optional.empty();
     }
 
     /// The number that is meant, in E.164 or as it is dialled in the site's country.

@@ -7,6 +7,7 @@ import app.bittern.paths.AllNumbers;
 import app.bittern.paths.Matrix;
 import app.bittern.paths.NumberPaths;
 import app.bittern.paths.Path;
+import app.bittern.paths.PathList;
 import app.bittern.paths.Reachable;
 import app.bittern.paths.Span;
 import app.bittern.plan.Kind;
@@ -25,15 +26,15 @@ import java.util.Optional;
 final class PathsText {
     private PathsText() {}
 
-    static String of(Plan plan, NumberPaths number, Optional<List<Path>> list) {
+    static String of(Plan plan, NumberPaths number, Optional<PathList.Page> list) {
         StringBuilder text = new StringBuilder();
         text.append(String.format(
                 Locale.ROOT,
-                "%s: %,d paths, %d states, %d ways on, %,d come back%s%n",
+                "%s: %s, %s, %s on, %,d come back%s%n",
                 number.called().international(),
-                number.count(),
-                number.states(),
-                number.ways(),
+                count(number.count(), "path"),
+                count(BigInteger.valueOf(number.states()), "state"),
+                count(BigInteger.valueOf(number.ways()), "way"),
                 number.returns(),
                 number.rounds().signum() == 0 ? "" : String.format(Locale.ROOT, ", %,d go round", number.rounds())));
         Letters letters = new Letters();
@@ -46,15 +47,36 @@ final class PathsText {
                         letters.of(number.when(ends.calls()))));
         text.append(endings);
         Table table = new Table(16, 15, 34).row("keys", "seconds", "ends", "way and when");
-        list.ifPresent(paths -> paths.forEach(path -> table.row(
-                String.join(" ", path.choices(plan)),
-                seconds(path.span()),
-                end(path.end()),
-                way(path) + "; " + letters.of(number.when(path.calls())))));
+        list.ifPresent(page -> page.paths()
+                .forEach(path -> table.row(
+                        String.join(" ", path.choices(plan)),
+                        seconds(path.span()),
+                        end(path.end()),
+                        way(path) + "; " + letters.of(number.when(path.calls())))));
         if (list.isPresent()) {
             text.append("\n\n").append(table);
+            list.flatMap(PathsText::notListed).ifPresent(text::append);
         }
         return text.append("\n\n").append(letters.said()).append('\n').toString();
+    }
+
+    /// What a page leaves out, and how to see it.
+    private static Optional<String> notListed(PathList.Page page) {
+        BigInteger listed = BigInteger.valueOf(page.paths().size());
+        BigInteger more = page.asked().subtract(BigInteger.valueOf(page.skip())).subtract(listed);
+        return listed.equals(page.asked())
+                ? Optional.empty()
+                : Optional.of(String.format(Locale.ROOT, "%n%,d of %s listed", listed, count(page.asked(), "path"))
+                        + (more.signum() > 0
+                                ? String.format(
+                                        Locale.ROOT,
+                                        "; --skip %d goes on",
+                                        page.skip() + page.paths().size())
+                                : ""));
+    }
+
+    private static String count(BigInteger count, String what) {
+        return String.format(Locale.ROOT, "%,d %s%s", count, what, count.equals(BigInteger.ONE) ? "" : "s");
     }
 
     /// All numbers together: how their calls end, and how many paths each has, as far as it fits a screen.
@@ -78,9 +100,9 @@ final class PathsText {
         int more = all.numbers().size() - NUMBERS;
         return String.format(
                         Locale.ROOT,
-                        "%,d numbers, %,d paths, %,d come back%s%n",
-                        all.numbers().size(),
-                        all.count(),
+                        "%s, %s, %,d come back%s%n",
+                        count(BigInteger.valueOf(all.numbers().size()), "number"),
+                        count(all.count(), "path"),
                         all.returns(),
                         all.rounds().signum() == 0 ? "" : String.format(Locale.ROOT, ", %,d go round", all.rounds()))
                 + endings + "\n\n" + numbers + "\n"
@@ -154,7 +176,15 @@ final class PathsText {
 
     private static String way(Path path) {
         int tangle = path.steps().stream().mapToInt(Path.Step::tangle).max().orElse(0);
-        return String.join(" > ", path.objects().stream().map(Ref::toString).toList())
+        List<String> objects = new ArrayList<>();
+        for (Path.Step step : path.steps()) {
+            int stage = step.state().stage();
+            if (stage > 0) {
+                objects.removeLast();
+            }
+            objects.add(step.state().at() + (stage > 0 ? " to stage " + (stage + 1) : ""));
+        }
+        return String.join(" > ", objects)
                 + (tangle == 0 ? "" : " (the quickest way through a tangle of " + tangle + " states)");
     }
 
@@ -195,7 +225,7 @@ final class PathsText {
         return switch (end) {
             case Path.End.Rests(Ending where) -> EndingText.of(where);
             case Path.End.Returns(Ref to) -> "returns to " + to;
-            case Path.End.GoesRound(Ref at, Tangle.Around how) -> Path.words(how) + ", from " + at;
+            case Path.End.GoesRound(Ref at, Tangle.Around how) -> Path.words(how);
         };
     }
 

@@ -12,13 +12,14 @@ final class ProveText {
         if (proofs.isEmpty()) {
             return "The plan has no test calls.";
         }
-        Table table = new Table(8, 40);
+        Table table = new Table(8, 40, 8);
         for (Proof proof : proofs) {
-            String ended = proof.trace()
-                    .map(trace -> EndingText.of(trace.ending()) + " at " + Seconds.clock(trace.second()))
-                    .orElse("");
-            table.row(proof.passed() ? "passed" : "FAILED", proof.call().title(), ended);
-            proof.failures().forEach(failure -> table.row("", "", failure));
+            String second =
+                    proof.trace().map(trace -> Seconds.clock(trace.second())).orElse("");
+            String ended =
+                    proof.trace().map(trace -> EndingText.of(trace.ending())).orElse("not made");
+            table.row(proof.passed() ? "passed" : "FAILED", proof.call().title(), second, ended);
+            proof.failures().forEach(failure -> table.row("", "", "", failure));
         }
         long failed = proofs.stream().filter(proof -> !proof.passed()).count();
         return table + "\n\n" + (proofs.size() - failed) + " passed, " + failed + " failed";

@@ -2,12 +2,12 @@ package app.bittern.cli;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.bittern.TextCase;
 import app.bittern.compare.Comparison;
 import app.bittern.formats.PlanFile;
 import app.bittern.hours.Horizon;
 import app.bittern.plan.Plan;
 import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.time.ZoneId;
@@ -38,23 +38,8 @@ class ChangesTest {
             contacts: [ { number: "+447700900001", tags: [vip] } ]
             """;
 
-    record Case(String title, String before, String after, List<String> tells) {
-        @Override
-        public String toString() {
-            return title;
-        }
-    }
-
-    static Stream<Case> cases() throws IOException {
-        return Stream.of(Files.readString(FILE).split("(?m)^=== ", -1)).skip(1).map(text -> {
-            String[] parts = text.split("(?m)^--- [a-z]+\\n", -1);
-            String[] head = parts[0].split("\n", 2);
-            return new Case(
-                    head[0],
-                    head[1],
-                    parts[1],
-                    parts.length > 2 ? parts[2].lines().toList() : List.of());
-        });
+    static List<TextCase> cases() throws IOException {
+        return TextCase.read(FILE);
     }
 
     /// The usual sections, with others in their place.
@@ -74,9 +59,9 @@ class ChangesTest {
         return ((PlanFile.Result.Read) result).plan();
     }
 
-    private static List<String> told(Case one) {
-        Plan before = plan(one.before());
-        Plan after = plan(one.before(), one.after());
+    private static List<String> told(TextCase one) {
+        Plan before = plan(one.parts().get(0));
+        Plan after = plan(one.parts().get(0), one.parts().get(1));
         return CompareText.of(Comparison.of(before, after, HORIZON), before, after)
                 .lines()
                 .toList();
@@ -84,19 +69,13 @@ class ChangesTest {
 
     @ParameterizedTest
     @MethodSource("cases")
-    void tellsWhatCallersNotice(Case one) {
-        assertThat(told(one)).isEqualTo(one.tells());
+    void tellsWhatCallersNotice(TextCase one) {
+        assertThat(told(one)).isEqualTo(one.lines(2));
     }
 
     @Test
     @EnabledIfSystemProperty(named = "bittern.write-changes", matches = "true")
     void writesWhatIsToldAnew() throws IOException {
-        StringBuilder written = new StringBuilder();
-        for (Case one : cases().toList()) {
-            written.append("=== ").append(one.title()).append('\n').append(one.before());
-            written.append("--- after\n").append(one.after()).append("--- tells\n");
-            told(one).forEach(line -> written.append(line).append('\n'));
-        }
-        Files.writeString(FILE, written);
+        TextCase.write(FILE, cases().stream().map(one -> one.with(2, told(one))));
     }
 }

@@ -96,8 +96,9 @@ final class BenchInHand {
     /// Where an agent is in this wait.
     Presence presence(Queue.Agent agent) {
         String key = agent.extension().key();
-        List<Presence> usual = List.of(agent.byPhone() ? Presence.OUT : Presence.IN);
-        return next(bench.agents().getOrDefault(key, usual), presences, key);
+        Presence usual = agent.byPhone() ? Presence.OUT : Presence.IN;
+        return next(bench.agents().getOrDefault(key, List.of(usual)), presences, key)
+                .before(usual);
     }
 
     /// What is found on coming to a queue or a mailbox.

@@ -8,7 +8,9 @@ import java.util.regex.Pattern;
 
 /// Where an agent is during one wait: `in`, `out; in from 20s`, `busy for 40s`.
 ///
-/// @param changes in the order of their seconds, the first from the beginning of the wait
+/// @param changes in the order of their seconds; before the first an agent is as usual: one who is always in
+///                is in, one
+///                who logs in by phone is out
 public record Presence(List<Change> changes) {
     /// What is allowed, as a refusal says it.
     public static final String ALLOWED = "in, out, paused or busy for 40s, each with from 20s where it begins later: "
@@ -59,6 +61,16 @@ public record Presence(List<Change> changes) {
             }
         }
         return now;
+    }
+
+    /// The same with what the agent is before anything is said of it.
+    Presence before(Presence usual) {
+        if (!changes.isEmpty() && changes.getFirst().from() == 0) {
+            return this;
+        }
+        List<Change> all = new ArrayList<>(usual.changes);
+        all.addAll(changes);
+        return new Presence(all);
     }
 
     /// Whether the agent is logged in at a second of the wait.

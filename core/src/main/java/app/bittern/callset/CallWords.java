@@ -14,7 +14,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
-import java.util.stream.Collectors;
 
 /// Says which calls a set holds: as products of time, callers and switches that share no call and together
 /// are the set.
@@ -51,23 +50,39 @@ public final class CallWords {
         }
     }
 
-    private record Part(BitSet callers, List<BitSet> switches, BitSet times) {}
-
-    /// The products of a set, those of the most hours first.
-    public List<Product> products(CallSet set) {
-        List<Part> parts = new ArrayList<>();
-        collect(set, 0, new ArrayList<>(), parts);
-        return merged(parts).stream()
-                .map(this::product)
-                .sorted(Comparator.comparingLong((Product one) -> -one.times().seconds())
-                        .thenComparing(one -> one.who().isPresent())
-                        .thenComparing(Product::words))
-                .toList();
+    /// A set as products.
+    ///
+    /// @param list  those of the most hours first; no call is in two of them
+    /// @param whole whether they are the whole set; one of more than 4,000 ways through its diagram is cut
+    ///              off there
+    public record Products(List<Product> list, boolean whole) {
+        public Products {
+            list = List.copyOf(list);
+        }
     }
 
-    /// Every way through the diagram is a part; those beyond [#MOST_PARTS] are left.
+    private record Part(BitSet callers, List<BitSet> switches, BitSet times) {}
+
+    /// The products of a set.
+    public Products products(CallSet set) {
+        List<Part> parts = new ArrayList<>();
+        collect(set, 0, new ArrayList<>(), parts);
+        List<Part> said = parts.subList(0, Math.min(parts.size(), MOST_PARTS));
+        return new Products(
+                merged(said).stream()
+                        .map(this::product)
+                        .sorted(Comparator.comparingLong(
+                                        (Product one) -> -one.times().seconds())
+                                .thenComparing(one -> one.who().isPresent())
+                                .thenComparing(Product::words))
+                        .toList(),
+                parts.size() <= MOST_PARTS);
+    }
+
+    /// Every way through the diagram is a part; one more than are said is looked for, to know whether there
+    /// is more.
     private void collect(CallSet set, int level, List<BitSet> above, List<Part> parts) {
-        if (set.isEmpty() || parts.size() == MOST_PARTS) {
+        if (set.isEmpty() || parts.size() > MOST_PARTS) {
             return;
         }
         if (level == classes.levels()) {
@@ -138,7 +153,8 @@ public final class CallWords {
         if (set.isEmpty()) {
             return "never";
         }
-        List<Product> products = products(set);
+        Products all = products(set);
+        List<Product> products = all.list();
         String said = String.join(
                 "; or ", products.stream().limit(MOST).map(Product::words).toList());
         if (products.size() <= MOST) {
@@ -149,39 +165,13 @@ public final class CallWords {
                 .map(Product::times)
                 .reduce(TimeSet::union)
                 .orElseThrow();
-        return said + "; and " + (products.size() - MOST) + " more, " + hoursAYear(rest) + " hours a year";
+        return said + "; and " + (products.size() - MOST) + (all.whole() ? "" : " and still") + " more, "
+                + (all.whole() ? "" : "at least ") + hoursAYear(rest) + " hours a year";
     }
 
     /// The hours of a set of instants, of the 53 weeks that are looked at, for a year of 365 days.
     private static long hoursAYear(TimeSet times) {
         return Math.round(times.seconds() / 3600.0 * 365 / app.bittern.hours.Horizon.DAYS);
-    }
-
-    /// The times of a set in words, whoever calls and however switches are turned.
-    public String times(CallSet set) {
-        BitSet some = set.at(classes.timeLevel());
-        return timeWords(some, classes.times(some));
-    }
-
-    /// The callers of a set in words, whenever they call; empty for anybody.
-    public Optional<String> who(CallSet set) {
-        BitSet who = set.at(classes.callerLevel());
-        return who.cardinality() == classes.callers().size() ? Optional.empty() : Optional.of(who(who));
-    }
-
-    /// How switches are turned in a set, whenever and whoever calls; empty where it does not matter.
-    public Optional<String> turned(CallSet set) {
-        List<String> turned = new ArrayList<>();
-        for (CallClasses.Turned one : classes.switches()) {
-            BitSet positions = set.at(classes.level(one.ref()));
-            if (positions.cardinality() < one.positions().size()) {
-                turned.add(one.title() + " at "
-                        + positions.stream()
-                                .mapToObj(at -> one.positions().get(at))
-                                .collect(Collectors.joining(" or ")));
-            }
-        }
-        return turned.isEmpty() ? Optional.empty() : Optional.of(String.join(", ", turned));
     }
 
     private String who(BitSet some) {

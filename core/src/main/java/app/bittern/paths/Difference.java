@@ -13,8 +13,10 @@ import java.util.Optional;
 /// @param number  the number called
 /// @param at      the object in which the plans part
 /// @param calls   for which calls
-/// @param when    at which times, with which switches turned where, in words
-/// @param caller  who calls, in words; anybody where absent
+/// @param when    at which times, with which switches turned where, in words; where these hang together with
+///                who
+///                calls, all of it
+/// @param caller  who calls, in words, where that hangs together with nothing; else anybody, or as `when` says
 /// @param choices what the caller keys up to there
 /// @param witness a call that shows it when both plans are traced with it; none where no single call does
 public record Difference(

@@ -40,6 +40,16 @@ public final class PathList {
         this.starts = filter.at().isEmpty() ? number.starts() : number.startsOf(at);
     }
 
+    /// Some of the paths that are asked for.
+    ///
+    /// @param asked how many are asked for in all
+    /// @param skip  how many were passed over
+    public record Page(BigInteger asked, long skip, List<Path> paths) {
+        public Page {
+            paths = List.copyOf(paths);
+        }
+    }
+
     /// Some of a number's paths.
     ///
     /// @param skip  how many are passed over
@@ -48,12 +58,21 @@ public final class PathList {
         return new PathList(number, filter).list(BigInteger.valueOf(skip), limit);
     }
 
+    /// Some of a number's paths, and how many a filter asks for.
+    public static Page page(NumberPaths number, PathFilter filter, long skip, int limit) {
+        PathList list = new PathList(number, filter);
+        return new Page(list.count(), skip, list.list(BigInteger.valueOf(skip), limit));
+    }
+
     /// How many paths a filter asks for.
     public static BigInteger count(NumberPaths number, PathFilter filter) {
-        PathList list = new PathList(number, filter);
-        BigInteger count = list.unmatched().isPresent() ? BigInteger.ONE : BigInteger.ZERO;
-        for (NumberPaths.Start start : list.starts) {
-            count = count.add(list.count(list.key(start)));
+        return new PathList(number, filter).count();
+    }
+
+    private BigInteger count() {
+        BigInteger count = unmatched().isPresent() ? BigInteger.ONE : BigInteger.ZERO;
+        for (NumberPaths.Start start : starts) {
+            count = count.add(count(key(start)));
         }
         return count;
     }

@@ -7,6 +7,7 @@ import app.bittern.call.State;
 import app.bittern.call.Trace;
 import app.bittern.callset.CallClasses;
 import app.bittern.callset.CallSet;
+import app.bittern.callset.CallWords;
 import app.bittern.graph.StateGraph;
 import app.bittern.hours.Horizon;
 import app.bittern.number.E164;
@@ -306,17 +307,20 @@ public final class SideBySide {
                 Difference.Side one,
                 Difference.Side other,
                 Optional<Shown> shown) {
+            CallWords words = abreast.words();
+            List<CallWords.Product> products = words.products(calls).list();
+            // Where times, callers and switches hang together, they cannot be told apart from each other.
+            Optional<CallWords.Product> alone =
+                    products.size() == 1 ? Optional.of(products.getFirst()) : Optional.empty();
             found.add(new Difference(
                     notice,
                     called,
                     at,
                     calls,
-                    abreast.words().times(calls)
-                            + abreast.words()
-                                    .turned(calls)
-                                    .map(turned -> ", with " + turned)
-                                    .orElse(""),
-                    abreast.words().who(calls),
+                    alone.map(product ->
+                                    product.when() + (product.turned().isEmpty() ? "" : ", with " + product.turned()))
+                            .orElseGet(() -> words.words(calls)),
+                    alone.flatMap(CallWords.Product::who),
                     choices(pair),
                     one,
                     other,

@@ -40,7 +40,7 @@ import java.util.function.Predicate;
 /// @param at       at the site's clock (`2026-11-28T20:00`), or with an offset
 /// @param keys     by commas: `1,-,!5,5@7s`, with `again` at the end to begin anew; may be empty
 /// @param phones   `2001=busy then answers 6s` each
-/// @param switches `storm=sailings-off` each
+/// @param switches `timetable=reduced` each
 /// @param agents   `2012=out then in` each; an extension alone is in
 /// @param waiting  `bookings=full then 2` each: what is found; `mailbox/lost=50`: messages already kept
 public record BenchText(
@@ -63,7 +63,7 @@ public record BenchText(
         waiting = List.copyOf(waiting);
     }
 
-    /// Switches as live, agents where they always are, nobody waiting.
+    /// Switches as they are now, agents where they always are, nobody waiting.
     public BenchText(String to, String from, String at, String keys, List<String> phones) {
         this(to, Optional.empty(), from, at, keys, phones, List.of(), List.of(), List.of());
     }
@@ -226,7 +226,7 @@ public record BenchText(
                         "switch",
                         text,
                         turned.map(one -> one.key() + "= and one of " + String.join(", ", one.positions()))
-                                .orElse("a switch of the plan and a position of it, such as storm=normal"));
+                                .orElse("a switch of the plan and a position of it, such as timetable=reduced"));
                 continue;
             }
             positions.put(turned.orElseThrow().ref(), parts[1].strip());

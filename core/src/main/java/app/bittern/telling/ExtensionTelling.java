@@ -49,7 +49,7 @@ record ExtensionTelling(Telling telling) {
         Optional<Ref> mailbox = extension.mailbox();
         String to = forward.isPresent()
                 ? telling.words(forward)
-                : mailbox.map(telling.plan()::title).orElse(busy ? "busy tone" : "hang-up");
+                : mailbox.map(ref -> telling.words(new Destination.To(ref))).orElse(busy ? "busy tone" : "hang-up");
         List<Why> why = new ArrayList<>();
         why.add(Why.not("forward always", "not set"));
         for (Cause one : UNTAKEN) {
@@ -66,7 +66,7 @@ record ExtensionTelling(Telling telling) {
         return forward.isPresent()
                 ? "its forwarding for that is " + to
                 : mailbox.isPresent()
-                        ? "no forwarding for that, so its mailbox " + to
+                        ? "no forwarding for that, so its " + to
                         : "no forwarding and no mailbox, so " + to;
     }
 }

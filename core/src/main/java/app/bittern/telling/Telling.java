@@ -5,6 +5,7 @@ import app.bittern.call.Bench;
 import app.bittern.call.Trace;
 import app.bittern.plan.Announcement;
 import app.bittern.plan.Destination;
+import app.bittern.plan.Kind;
 import app.bittern.plan.Page;
 import app.bittern.plan.Party;
 import app.bittern.plan.Plan;
@@ -65,8 +66,12 @@ public record Telling(Plan plan, Bench bench) {
         return destination.map(this::words).orElse("nowhere: nothing is given");
     }
 
+    /// A mailbox is called one, as it is often named like what leads to it.
     String words(Destination destination) {
-        return destination.target().map(plan::title).orElse(destination.toString());
+        return destination
+                .target()
+                .map(ref -> (ref.kind() == Kind.MAILBOX ? "mailbox " : "") + plan.title(ref))
+                .orElse(destination.toString());
     }
 
     /// Who a phone is.

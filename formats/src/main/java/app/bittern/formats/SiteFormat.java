@@ -55,7 +55,9 @@ final class SiteFormat implements KindFormat<Site> {
                 "GB");
         List<String> languages = fields.parsed("languages", ALLOWED_LANGUAGE, SiteFormat::language);
         if (languages.isEmpty()) {
-            fields.needed("languages", Optional.empty(), "a list of languages such as [en-GB]", List.of());
+            String wanted = "a list of languages such as [en-GB]";
+            fields.needed("languages", Optional.empty(), wanted, List.of());
+            fields.emptyRefused("languages", wanted);
         }
         Optional<Seconds> ring = fields.duration("ringCycle");
         List<Site.Block> blocks = fields.list("blocks", SiteFormat::block);

@@ -38,7 +38,7 @@ final class TestCallFormat implements KindFormat<TestCall> {
                 fields.map("phones", (phone, entry) -> inOrder(entry, Reaction.ALLOWED, Reaction::parseAll));
         Map<Ref, String> switches = new LinkedHashMap<>();
         fields.inner("switches")
-                .ifPresent(inner -> inner.each(ref(Kind.SWITCH), "a switch such as switch/storm")
+                .ifPresent(inner -> inner.each(ref(Kind.SWITCH), "a switch such as switch/timetable")
                         .forEach((field, ref) -> inner.text(field).ifPresent(position -> switches.put(ref, position))));
         Map<String, String> agents =
                 fields.map("agents", (agent, entry) -> inOrder(entry, Presence.ALLOWED, Presence::parseAll));

@@ -2,6 +2,7 @@ package app.bittern.formats;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.bittern.TextCase;
 import app.bittern.call.Bench;
 import app.bittern.call.Context;
 import app.bittern.call.Ending;
@@ -16,7 +17,6 @@ import app.bittern.plan.Plan;
 import app.bittern.plan.Ref;
 import app.bittern.proof.BenchText;
 import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -61,17 +61,17 @@ class CallsTest {
     }
 
     static Stream<Case> cases() throws IOException {
-        return Stream.of(Files.readString(FILE).split("(?m)^=== ", -1)).skip(1).map(CallsTest::one);
+        return TextCase.read(FILE).stream().map(CallsTest::one);
     }
 
-    private static Case one(String text) {
-        List<String> lines = text.lines().toList();
-        int plan = 1;
+    private static Case one(TextCase text) {
+        List<String> lines = text.lines(0);
+        int plan = 0;
         while (!lines.get(plan).startsWith("?") && !lines.get(plan).startsWith(">")) {
             plan++;
         }
         return new Case(
-                lines.getFirst(), String.join("\n", lines.subList(1, plan)) + "\n", lines.subList(plan, lines.size()));
+                text.title(), String.join("\n", lines.subList(0, plan)) + "\n", lines.subList(plan, lines.size()));
     }
 
     private static Plan plan(String sections) {
@@ -192,11 +192,9 @@ class CallsTest {
     @Test
     @EnabledIfSystemProperty(named = "bittern.write-calls", matches = "true")
     void writesWhatIsComputedAnew() throws IOException {
-        StringBuilder written = new StringBuilder();
-        for (Case one : cases().toList()) {
-            written.append("=== ").append(one.title()).append('\n').append(one.plan());
-            answered(one).forEach(line -> written.append(line).append('\n'));
-        }
-        Files.writeString(FILE, written);
+        TextCase.write(
+                FILE,
+                cases().map(one -> new TextCase(
+                        one.title(), List.of(one.plan() + String.join("\n", answered(one)) + "\n"), List.of())));
     }
 }

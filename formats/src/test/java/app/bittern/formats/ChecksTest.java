@@ -2,6 +2,7 @@ package app.bittern.formats;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.bittern.TextCase;
 import app.bittern.call.Trace;
 import app.bittern.call.Tracer;
 import app.bittern.edit.Edits;
@@ -61,21 +62,20 @@ class ChecksTest {
     }
 
     static Stream<Case> cases() throws IOException {
-        return Stream.of(Files.readString(FILE).split("(?m)^=== ", -1)).skip(1).map(ChecksTest::one);
+        return TextCase.read(FILE).stream().map(ChecksTest::one);
     }
 
-    private static Case one(String text) {
-        String[] parts = text.split("(?m)^---.*\\n", -1);
-        String[] head = parts[0].strip().split(" +", -1);
+    private static Case one(TextCase text) {
+        String[] head = text.title().split(" +", -1);
         return new Case(
-                parts[0].strip(),
+                text.title(),
                 head[0],
                 head[1],
                 head.length > 2 && head[2].equals("shown"),
-                parts[1],
-                parts[2].lines().toList(),
-                parts[3],
-                parts[4].lines().toList());
+                text.parts().get(1),
+                text.lines(2),
+                text.parts().get(3),
+                text.lines(4));
     }
 
     /// The plan file of some sections.
@@ -152,19 +152,11 @@ class ChecksTest {
     @Test
     @EnabledIfSystemProperty(named = "bittern.write-checks", matches = "true")
     void writesWhatIsFoundAnew() throws IOException {
-        StringBuilder written = new StringBuilder();
-        for (String text : List.of(Files.readString(FILE).split("(?m)^=== ", -1)).stream()
-                .skip(1)
-                .toList()) {
-            String[] parts = text.split("(?m)^---.*\\n", -1);
-            String innocent = parts.length > 3 ? parts[3] : parts[2];
-            written.append("=== ").append(parts[0]);
-            written.append("--- offends\n").append(parts[1]).append("--- finds\n");
-            all(plan(parts[1])).forEach(line -> written.append(line).append('\n'));
-            written.append("--- innocent\n").append(innocent).append("--- leaves\n");
-            all(plan(innocent)).forEach(line -> written.append(line).append('\n'));
-        }
-        Files.writeString(FILE, written);
+        TextCase.write(
+                FILE,
+                TextCase.read(FILE).stream()
+                        .map(one -> one.with(2, all(plan(one.parts().get(1))))
+                                .with(4, all(plan(one.parts().get(3))))));
         Files.write(DEMO, all(PlanFileTest.demo()));
     }
 

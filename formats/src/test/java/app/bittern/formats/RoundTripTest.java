@@ -21,7 +21,7 @@ import org.junit.jupiter.api.Test;
 /// What is written reads back as the same plan and the same bytes; schema and reader agree; nothing makes the
 /// reader fall over.
 class RoundTripTest {
-    private static final Schema SCHEMA = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
+    static final Schema SCHEMA = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
             .getSchema(PlanSchema.json(), InputFormat.JSON);
 
     private static Plan read(String text) {

@@ -1,10 +1,14 @@
 package app.bittern.formats.answer;
 
 import app.bittern.call.Ending;
+import app.bittern.callset.CallSet;
+import app.bittern.callset.CallWords;
 import app.bittern.graph.Tangle;
+import app.bittern.number.E164;
 import app.bittern.paths.Matrix;
 import app.bittern.paths.NumberPaths;
 import app.bittern.paths.Path;
+import app.bittern.paths.PathList;
 import app.bittern.paths.Reachable;
 import app.bittern.paths.Span;
 import app.bittern.paths.Witness;
@@ -18,17 +22,21 @@ import tools.jackson.databind.node.ObjectNode;
 
 /// The paths of a number as JSON.
 ///
-/// `{"number", "paths", "states", "edges", "endings": [{"kind", "in", "cause"?, "paths", "earliest", "latest",
-/// "when"}], "returns", "rounds", "longestQuiet", "limit"?, "classes": [{"when", "hours", "states"}],
-/// "list"?}`; counts are texts, as they may be of any size; seconds and hours are numbers, and null where they
-/// have no bound. A path through a tangle says how many states that has.
+/// `{"number", "paths", "states", "edges", "endings": [{"kind", "in", "cause"?, "paths", "earliest",
+/// "latest", "when", "calls": [{"when", "hours", "who"?, "callers"?, "switches"?}]}], "returns", "rounds",
+/// "longestQuiet", "limit"?, "classes": [{"when", "hours", "states"}], "asked"?, "list"?}`; counts are texts,
+/// as they may be of any size; seconds and hours are numbers, and null where they have no bound. `calls` is
+/// the whole set of calls as products that share none: at these times, by callers such as these (one of each
+/// class; anybody where absent), with switches in one of these positions; `callsWhole` is false where the set
+/// has more than are listed. `asked` is how many paths a filter asks for, of which `list` has some. A path
+/// through a tangle says how many states that has.
 public final class PathsJson {
     private static final double SECONDS_PER_HOUR = 3600;
 
     private PathsJson() {}
 
     /// @param list some of the paths, where they were asked for
-    public static ObjectNode of(NumberPaths number, Plan plan, Optional<List<Path>> list) {
+    public static ObjectNode of(NumberPaths number, Plan plan, Optional<PathList.Page> list) {
         ObjectNode json = JsonNodeFactory.instance.objectNode();
         json.put("number", number.called().text());
         json.put("paths", number.count().toString());
@@ -40,7 +48,7 @@ public final class PathsJson {
             ObjectNode ending = ending(ends.ending());
             ending.put("paths", ends.paths().toString());
             span(ending, ends.span());
-            ending.put("when", number.when(ends.calls()));
+            calls(ending, ends.calls(), number);
             endings.add(ending);
         });
         json.put("returns", number.returns().toString());
@@ -55,9 +63,10 @@ public final class PathsJson {
             ObjectNode states = one.putObject("states");
             time.states().forEach((ref, state) -> states.put(ref.toString(), state));
         });
-        list.ifPresent(paths -> {
+        list.ifPresent(page -> {
+            json.put("asked", page.asked().toString());
             ArrayNode all = json.putArray("list");
-            paths.forEach(path -> all.add(path(path, number, plan)));
+            page.paths().forEach(path -> all.add(path(path, number, plan)));
         });
         return json;
     }
@@ -117,7 +126,7 @@ public final class PathsJson {
                         end(path.end()).put("how", Path.words(how));
                 });
         span(json, path.span());
-        json.put("when", number.when(path.calls()));
+        calls(json, path.calls(), number);
         int tangle = path.steps().stream().mapToInt(Path.Step::tangle).max().orElse(0);
         if (tangle > 0) {
             json.put("tangle", tangle);
@@ -125,6 +134,35 @@ public final class PathsJson {
         Witness.of(number, path).ifPresent(bench -> json.set("bench", FindingsJson.bench(plan, bench)));
         Witness.slowest(number, path).ifPresent(bench -> json.set("slowest", FindingsJson.bench(plan, bench)));
         return json;
+    }
+
+    /// For which calls: in words, and as all products of the set, however many the words say.
+    private static void calls(ObjectNode json, CallSet calls, NumberPaths number) {
+        json.put("when", number.when(calls));
+        CallWords.Products products = number.paths().words().products(calls);
+        ArrayNode all = json.putArray("calls");
+        for (CallWords.Product product : products.list()) {
+            ObjectNode one = all.addObject();
+            one.put("when", product.when());
+            hours(one, product.times().seconds());
+            product.who().ifPresent(who -> {
+                one.put("who", who);
+                ArrayNode callers = one.putArray("callers");
+                product.callers()
+                        .forEach(caller ->
+                                callers.add(caller.delivered().map(E164::text).orElse("withheld")));
+            });
+            if (!product.switches().isEmpty()) {
+                ObjectNode switches = one.putObject("switches");
+                product.switches().forEach((ref, positions) -> {
+                    ArrayNode at = switches.putArray(ref.toString());
+                    positions.forEach(at::add);
+                });
+            }
+        }
+        if (!products.whole()) {
+            json.put("callsWhole", false);
+        }
     }
 
     private static ObjectNode end(Path.End end) {
