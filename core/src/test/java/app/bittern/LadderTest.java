@@ -31,6 +31,8 @@ class LadderTest {
             .definedBy("app.bittern.callset")
             .layer("graph")
             .definedBy("app.bittern.graph")
+            .layer("witness")
+            .definedBy("app.bittern.witness")
             .layer("paths")
             .definedBy("app.bittern.paths")
             .layer("finding")
@@ -61,25 +63,29 @@ class LadderTest {
             .mayNotBeAccessedByAnyLayer()
             .whereLayer("paths")
             .mayOnlyBeAccessedByLayers("finding", "compare")
-            .whereLayer("graph")
+            .whereLayer("witness")
             .mayOnlyBeAccessedByLayers("paths", "finding", "compare")
+            .whereLayer("graph")
+            .mayOnlyBeAccessedByLayers("witness", "paths", "finding", "compare")
             .whereLayer("callset")
-            .mayOnlyBeAccessedByLayers("graph", "paths", "finding", "compare")
+            .mayOnlyBeAccessedByLayers("graph", "witness", "paths", "finding", "compare")
             .whereLayer("edit")
             .mayOnlyBeAccessedByLayers("finding")
             .whereLayer("call")
-            .mayOnlyBeAccessedByLayers("callset", "graph", "paths", "finding", "compare", "outline", "proof", "telling")
+            .mayOnlyBeAccessedByLayers(
+                    "callset", "graph", "witness", "paths", "finding", "compare", "outline", "proof", "telling")
             .whereLayer("plan")
             .mayOnlyBeAccessedByLayers(
-                    "field", "edit", "call", "callset", "graph", "paths", "finding", "compare", "outline", "proof",
-                    "telling")
+                    "field", "edit", "call", "callset", "graph", "witness", "paths", "finding", "compare", "outline",
+                    "proof", "telling")
             .whereLayer("hours")
             .mayOnlyBeAccessedByLayers(
-                    "plan", "call", "callset", "graph", "paths", "finding", "compare", "outline", "proof", "telling")
+                    "plan", "call", "callset", "graph", "witness", "paths", "finding", "compare", "outline", "proof",
+                    "telling")
             .whereLayer("number")
             .mayOnlyBeAccessedByLayers(
-                    "hours", "plan", "call", "callset", "graph", "paths", "finding", "compare", "outline", "proof",
-                    "telling");
+                    "hours", "plan", "call", "callset", "graph", "witness", "paths", "finding", "compare", "outline",
+                    "proof", "telling");
 
     @ArchTest
     static final ArchRule NO_FRAMEWORK_AND_NO_IO = classes()

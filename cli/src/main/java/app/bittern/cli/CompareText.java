@@ -1,8 +1,8 @@
 package app.bittern.cli;
 
 import app.bittern.compare.Comparison;
+import app.bittern.compare.Difference;
 import app.bittern.formats.answer.ComparisonJson;
-import app.bittern.paths.Difference;
 import app.bittern.plan.Kind;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Ref;

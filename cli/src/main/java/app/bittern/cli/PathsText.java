@@ -14,6 +14,7 @@ import app.bittern.plan.Kind;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Ref;
 import app.bittern.plan.Seconds;
+import app.bittern.witness.Step;
 import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -175,9 +176,9 @@ final class PathsText {
     }
 
     private static String way(Path path) {
-        int tangle = path.steps().stream().mapToInt(Path.Step::tangle).max().orElse(0);
+        int tangle = path.steps().stream().mapToInt(Step::tangle).max().orElse(0);
         List<String> objects = new ArrayList<>();
-        for (Path.Step step : path.steps()) {
+        for (Step step : path.steps()) {
             int stage = step.state().stage();
             if (stage > 0) {
                 objects.removeLast();

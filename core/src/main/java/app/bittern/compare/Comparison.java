@@ -2,9 +2,6 @@ package app.bittern.compare;
 
 import app.bittern.callset.CallClasses;
 import app.bittern.hours.Horizon;
-import app.bittern.paths.Difference;
-import app.bittern.paths.Differing;
-import app.bittern.paths.SideBySide;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Ref;
 import java.util.List;
@@ -27,7 +24,7 @@ public record Comparison(List<Difference> noticed, CallClasses classes, ObjectCh
         ObjectChanges objects = ObjectChanges.of(before, after);
         Differing changed = new Differing(before, after);
         Touched touched = new Touched(before, after, changed);
-        SideBySide walk = SideBySide.of(before, after, horizon, changed, touched::is);
+        Differences walk = Differences.of(before, after, horizon, changed, touched::is);
         List<Ref> unnoticed = Stream.of(
                         objects.added().stream(),
                         objects.removed().stream(),

@@ -1,7 +1,6 @@
 package app.bittern.compare;
 
 import app.bittern.call.RouteChoice;
-import app.bittern.paths.Differing;
 import app.bittern.plan.Plan;
 import app.bittern.plan.PlanObject;
 import app.bittern.plan.Ref;

@@ -1,6 +1,5 @@
 package app.bittern.compare;
 
-import app.bittern.paths.Differing;
 import app.bittern.plan.Branch;
 import app.bittern.plan.Destination;
 import app.bittern.plan.Kind;
@@ -19,7 +18,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
-/// The objects from which a call can come to something that has changed; from all others, both plans do the same.
+/// The objects from which a call can come to something that has changed; from all others, both plans do the
+/// same.
 ///
 /// Found by going backwards over references in both plans; cost: their references.
 final class Touched {

@@ -16,6 +16,7 @@ import app.bittern.plan.Music;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Ref;
 import app.bittern.plan.Route;
+import app.bittern.witness.Witness;
 import java.math.BigInteger;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -189,6 +190,31 @@ public final class NumberPaths {
             }
         }
         return paths.words().words(calls);
+    }
+
+    /// The bench on which a call takes one of these paths as quickly as it can; in a tangle along the steps
+    /// that show it.
+    public Optional<Bench> bench(Path path) {
+        return bench(path, false);
+    }
+
+    /// The bench on which a call takes one of these paths as slowly as it can; none where there is no slowest
+    /// or the path goes through a tangle, whose steps show the quickest way.
+    public Optional<Bench> slowestBench(Path path) {
+        boolean tangled = path.steps().stream().anyMatch(step -> step.tangle() > 0);
+        return tangled || path.span().latest().isEmpty() ? Optional.empty() : bench(path, true);
+    }
+
+    private Optional<Bench> bench(Path path, boolean latest) {
+        if (path.steps().isEmpty()) {
+            return unmatchedCall();
+        }
+        // What goes round in time must take some, even where it could be quicker.
+        boolean round = path.end() instanceof Path.End.GoesRound;
+        return paths.classes()
+                .call(path.shown())
+                .flatMap(call -> Witness.of(
+                        paths.plan(), called, call, path.steps(), step -> latest || (round && step.tangle() > 0)));
     }
 
     Ending unmatchedEnding() {

@@ -2,14 +2,13 @@ package app.bittern.paths;
 
 import app.bittern.call.Cause;
 import app.bittern.call.Ending;
-import app.bittern.call.State;
-import app.bittern.call.Window;
 import app.bittern.callset.CallSet;
 import app.bittern.graph.Tangle;
 import app.bittern.plan.Contact;
 import app.bittern.plan.Kind;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Ref;
+import app.bittern.witness.Step;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -24,17 +23,6 @@ import java.util.Optional;
 public record Path(List<Step> steps, End end, Span span, CallSet calls, CallSet shown) {
     public Path {
         steps = List.copyOf(steps);
-    }
-
-    /// A state and what leads out of it.
-    ///
-    /// @param causes one of them happens
-    /// @param window when, counted from entering the state
-    /// @param tangle how many states the tangle has that it is in; 0 outside
-    public record Step(State state, List<Cause> causes, Window window, int tangle) {
-        public Step {
-            causes = List.copyOf(causes);
-        }
     }
 
     /// Where a path ends.
@@ -99,7 +87,7 @@ public record Path(List<Step> steps, End end, Span span, CallSet calls, CallSet 
     }
 
     /// What a caller keys for a choice; `?` for digits that are nobody's.
-    static Optional<String> choice(Plan plan, Cause cause) {
+    public static Optional<String> choice(Plan plan, Cause cause) {
         return switch (cause) {
             case Cause.Key(String pressed) -> Optional.of(pressed);
             case Cause.Callback(String pressed) -> Optional.of(pressed);

@@ -8,6 +8,7 @@ import app.bittern.graph.StateGraph;
 import app.bittern.graph.Tangle;
 import app.bittern.graph.Way;
 import app.bittern.plan.Ref;
+import app.bittern.witness.Step;
 import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -285,7 +286,7 @@ public final class PathList {
         }
         Span span = Span.NOW;
         CallSet quick = calls;
-        List<Path.Step> steps = new ArrayList<>();
+        List<Step> steps = new ArrayList<>();
         PathGraph.Node node = start.node();
         for (PathGraph.Leg leg : legs) {
             int state = node.state();
@@ -324,9 +325,9 @@ public final class PathList {
                 .orElseThrow(() -> new IllegalStateException("a path that no call takes"));
     }
 
-    private Path.Step step(Tangle.Step step, int tangle) {
+    private Step step(Tangle.Step step, int tangle) {
         Way way = step.way();
         List<Cause> causes = way.causes();
-        return new Path.Step(graph.state(step.state()), causes, new Window(way.earliest(), way.latest()), tangle);
+        return new Step(graph.state(step.state()), causes, new Window(way.earliest(), way.latest()), tangle);
     }
 }

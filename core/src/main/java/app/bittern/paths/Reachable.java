@@ -16,6 +16,8 @@ import app.bittern.plan.InboundNumber;
 import app.bittern.plan.Pointer;
 import app.bittern.plan.Ref;
 import app.bittern.plan.Route;
+import app.bittern.witness.Step;
+import app.bittern.witness.Witness;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -202,8 +204,8 @@ public final class Reachable {
     }
 
     /// A bench that comes to a state as these calls first did, and goes on by some steps.
-    private Optional<Bench> witness(Came last, List<Path.Step> further) {
-        List<Path.Step> steps = new ArrayList<>(further);
+    private Optional<Bench> witness(Came last, List<Step> further) {
+        List<Step> steps = new ArrayList<>(further);
         Came here = last;
         while (here.from().isPresent()) {
             Came from = here.from().get();
@@ -214,8 +216,8 @@ public final class Reachable {
         return graph.classes().call(last.calls()).flatMap(call -> Witness.of(paths.plan(), last.number(), call, steps));
     }
 
-    private Path.Step step(int state, Way way, List<Cause> causes) {
-        return new Path.Step(graph.state(state), causes, new Window(way.earliest(), way.latest()), 0);
+    private Step step(int state, Way way, List<Cause> causes) {
+        return new Step(graph.state(state), causes, new Window(way.earliest(), way.latest()), 0);
     }
 
     /// A round that some calls go without anybody choosing to.
@@ -235,7 +237,7 @@ public final class Reachable {
                             .limit(1))
                     .min((one, other) -> Integer.compare(steps(one), steps(other)));
             first.ifPresent(came -> {
-                List<Path.Step> round = turn.from(came.state()).stream()
+                List<Step> round = turn.from(came.state()).stream()
                         .map(step -> step(step.state(), step.way(), step.way().causes()))
                         .toList();
                 CallSet calls = came.calls().and(turn.calls());

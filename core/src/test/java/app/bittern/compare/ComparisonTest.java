@@ -21,7 +21,6 @@ import app.bittern.call.Heard;
 import app.bittern.call.Trace;
 import app.bittern.call.Tracer;
 import app.bittern.hours.Horizon;
-import app.bittern.paths.Difference;
 import app.bittern.plan.Branch;
 import app.bittern.plan.Kind;
 import app.bittern.plan.Plan;

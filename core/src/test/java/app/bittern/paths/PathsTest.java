@@ -22,6 +22,7 @@ import app.bittern.hours.Horizon;
 import app.bittern.plan.Plan;
 import app.bittern.plan.PlanObject;
 import app.bittern.plan.Ref;
+import app.bittern.witness.Step;
 import java.math.BigInteger;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
@@ -168,7 +169,7 @@ class PathsTest {
             NumberPaths number = Paths.of(plan, HORIZON).of(MAIN);
             for (Path path : PathList.of(number, PathFilter.ALL, 0, 60)) {
                 all++;
-                Trace trace = Tracer.trace(plan, Witness.of(number, path).orElseThrow());
+                Trace trace = Tracer.trace(plan, number.bench(path).orElseThrow());
                 walks(trace, path);
                 if (!(path.end() instanceof Path.End.GoesRound)) {
                     List<Integer> took = took(trace, path);
@@ -189,7 +190,7 @@ class PathsTest {
             Plan plan = RandomPlans.plan(random);
             NumberPaths number = Paths.of(plan, HORIZON).of(MAIN);
             for (Path path : PathList.of(number, PathFilter.ALL, 0, 60)) {
-                Optional<Bench> bench = Witness.slowest(number, path);
+                Optional<Bench> bench = number.slowestBench(path);
                 assertThat(bench.isPresent())
                         .isEqualTo(path.span().latest().isPresent()
                                 && path.steps().stream().allMatch(step -> step.tangle() == 0));
@@ -209,7 +210,7 @@ class PathsTest {
         assertThat(passed == path.steps().size() || trace.ending().cause().equals(Optional.of(Ending.Lost.ENDLESS)))
                 .isTrue();
         for (int index = 0; index < passed; index++) {
-            Path.Step step = path.steps().get(index);
+            Step step = path.steps().get(index);
             assertThat(trace.steps().get(index).object())
                     .isEqualTo(step.state().at().toString());
             assertThat(step.causes().stream().map(Cause::id))

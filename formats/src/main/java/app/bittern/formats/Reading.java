@@ -356,34 +356,23 @@ final class Reading {
     }
 
     /// The values of a map in order; absent is empty.
-    <T> Map<String, T> map(String field, BiFunction<String, Reading.Entry, Optional<T>> value) {
+    <T> Map<String, T> map(String field, BiFunction<String, NamedNode, Optional<T>> value) {
         Map<String, T> values = new LinkedHashMap<>();
         inner(field).ifPresent(inner -> inner.entries(value, values));
         return values;
     }
 
-    private <T> void entries(BiFunction<String, Reading.Entry, Optional<T>> value, Map<String, T> values) {
+    private <T> void entries(BiFunction<String, NamedNode, Optional<T>> value, Map<String, T> values) {
         noted.ifPresent(shape -> NAMES.forEach(name -> {
             Node noted = new Node.Noted(shape.other());
-            var _ = value.apply(name, new Entry(noted, Node.Place.NONE, where, new Problems(), declared.inside(name)));
+            var _ = value.apply(
+                    name, new NamedNode(noted, Node.Place.NONE, where, new Problems(), declared.inside(name)));
         }));
         fields.nodes().forEach((name, node) -> {
-            Entry entry = new Entry(
+            NamedNode entry = new NamedNode(
                     node, fields.keys().getOrDefault(name, fields.place()), at(name), problems, declared.inside(name));
             value.apply(name, entry).ifPresent(read -> values.put(name, read));
         });
-    }
-
-    /// One entry of a map.
-    record Entry(Node node, Node.Place key, String where, Problems problems, Declared declared) {
-        /// Its fields, where it is a map.
-        Reading fields() {
-            return of(node, where, problems).declared(declared);
-        }
-
-        void keyRefused(String name, String allowed) {
-            problems.add(key, where, "'" + name + "'", allowed);
-        }
     }
 
     /// The names of this map that have not been asked for and that a function makes something of, in order;

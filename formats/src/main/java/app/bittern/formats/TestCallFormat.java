@@ -61,7 +61,7 @@ final class TestCallFormat implements KindFormat<TestCall> {
     }
 
     private static <T> Optional<String> inOrder(
-            Reading.Entry entry, String allowed, Function<String, Optional<List<T>>> parse) {
+            NamedNode entry, String allowed, Function<String, Optional<List<T>>> parse) {
         return Scalars.inOrder(entry.node(), entry.where(), allowed, parse, Reaction::words, entry.problems());
     }
 

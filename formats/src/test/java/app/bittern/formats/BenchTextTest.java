@@ -13,7 +13,6 @@ import app.bittern.paths.Path;
 import app.bittern.paths.PathFilter;
 import app.bittern.paths.PathList;
 import app.bittern.paths.Paths;
-import app.bittern.paths.Witness;
 import app.bittern.plan.InboundNumber;
 import app.bittern.plan.Plan;
 import app.bittern.proof.BenchText;
@@ -152,8 +151,7 @@ class BenchTextTest {
                 plan.all(InboundNumber.class).map(InboundNumber::called).toList()) {
             NumberPaths number = paths.of(called);
             for (Path path : PathList.of(number, PathFilter.ALL, 0, 300)) {
-                List<Bench> benches = Stream.concat(
-                                Witness.of(number, path).stream(), Witness.slowest(number, path).stream())
+                List<Bench> benches = Stream.concat(number.bench(path).stream(), number.slowestBench(path).stream())
                         .toList();
                 assertThat(benches).as("%s", path).isNotEmpty();
                 for (Bench bench : benches) {

@@ -1,9 +1,9 @@
 package app.bittern.formats.answer;
 
 import app.bittern.compare.Comparison;
+import app.bittern.compare.Difference;
 import app.bittern.compare.ObjectChanges;
 import app.bittern.formats.ObjectJson;
-import app.bittern.paths.Difference;
 import app.bittern.plan.Branch;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Pointer;

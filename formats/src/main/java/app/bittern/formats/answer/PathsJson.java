@@ -11,9 +11,9 @@ import app.bittern.paths.Path;
 import app.bittern.paths.PathList;
 import app.bittern.paths.Reachable;
 import app.bittern.paths.Span;
-import app.bittern.paths.Witness;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Ref;
+import app.bittern.witness.Step;
 import java.util.List;
 import java.util.Optional;
 import tools.jackson.databind.node.ArrayNode;
@@ -127,12 +127,12 @@ public final class PathsJson {
                 });
         span(json, path.span());
         calls(json, path.calls(), number);
-        int tangle = path.steps().stream().mapToInt(Path.Step::tangle).max().orElse(0);
+        int tangle = path.steps().stream().mapToInt(Step::tangle).max().orElse(0);
         if (tangle > 0) {
             json.put("tangle", tangle);
         }
-        Witness.of(number, path).ifPresent(bench -> json.set("bench", FindingsJson.bench(plan, bench)));
-        Witness.slowest(number, path).ifPresent(bench -> json.set("slowest", FindingsJson.bench(plan, bench)));
+        number.bench(path).ifPresent(bench -> json.set("bench", FindingsJson.bench(plan, bench)));
+        number.slowestBench(path).ifPresent(bench -> json.set("slowest", FindingsJson.bench(plan, bench)));
         return json;
     }
 

@@ -1,4 +1,4 @@
-package app.bittern.paths;
+package app.bittern.compare;
 
 import app.bittern.call.Bench;
 import app.bittern.call.Carried;
@@ -63,6 +63,6 @@ final class SaidMeanwhile {
             hears.addAll(one.hears().reversed());
             seconds += one.seconds();
         }
-        return new Passed(at.reversed(), seconds, Otherwise.words(hears.reversed()));
+        return new Passed(at.reversed(), seconds, TreatedOtherwise.words(hears.reversed()));
     }
 }

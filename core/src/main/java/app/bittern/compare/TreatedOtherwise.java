@@ -1,4 +1,4 @@
-package app.bittern.paths;
+package app.bittern.compare;
 
 import app.bittern.call.Bench;
 import app.bittern.call.Carried;
@@ -24,7 +24,7 @@ import java.util.stream.Stream;
 /// The visits that are looked at are those that can be the quickest or the slowest to leave it, in either plan,
 /// and those that tell what one phone does: each that only one of them rings or rings otherwise, and every one
 /// of an object that is another itself.
-final class Otherwise {
+final class TreatedOtherwise {
     /// What a visit makes of the object in each plan, where that differs.
     ///
     /// @param possible whether what it makes in either plan is possible in the other as well
@@ -60,7 +60,7 @@ final class Otherwise {
     /// Of so many it is also tried what they do while the others do something.
     private static final int MOST_AMONG_OTHERS = 8;
 
-    private Otherwise() {}
+    private TreatedOtherwise() {}
 
     private static Stream<String> played(List<Heard> hears) {
         return hears.stream()

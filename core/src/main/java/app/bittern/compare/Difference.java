@@ -1,4 +1,4 @@
-package app.bittern.paths;
+package app.bittern.compare;
 
 import app.bittern.call.Bench;
 import app.bittern.call.Ending;

@@ -1,4 +1,4 @@
-package app.bittern.paths;
+package app.bittern.compare;
 
 import app.bittern.plan.Branch;
 import app.bittern.plan.Kind;

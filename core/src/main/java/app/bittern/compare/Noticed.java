@@ -1,4 +1,4 @@
-package app.bittern.paths;
+package app.bittern.compare;
 
 import app.bittern.call.Trace;
 import java.util.List;
@@ -18,7 +18,7 @@ final class Noticed {
 
     private static List<Object> all(Trace trace) {
         return List.of(
-                Abreast.Spot.at(trace.ending()),
+                Spot.at(trace.ending()),
                 trace.second(),
                 trace.steps().stream().flatMap(step -> step.hears().stream()).toList());
     }
@@ -28,7 +28,7 @@ final class Noticed {
     }
 
     private static List<String> words(Trace trace, int steps) {
-        return Otherwise.words(trace.steps().stream()
+        return TreatedOtherwise.words(trace.steps().stream()
                 .limit(steps)
                 .flatMap(step -> step.hears().stream())
                 .toList());

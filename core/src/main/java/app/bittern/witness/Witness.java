@@ -1,4 +1,4 @@
-package app.bittern.paths;
+package app.bittern.witness;
 
 import app.bittern.call.Bench;
 import app.bittern.call.Carried;
@@ -27,7 +27,7 @@ import java.util.function.Predicate;
 /// agents, queues and mailboxes do, each in the order in which the call will ask.
 public final class Witness {
     private final Plan plan;
-    private final Predicate<Path.Step> slow;
+    private final Predicate<Step> slow;
     private final List<KeyPress> keys = new ArrayList<>();
     private final Map<String, List<Reaction>> phones = new LinkedHashMap<>();
     private final Map<String, List<Presence>> agents = new LinkedHashMap<>();
@@ -35,58 +35,32 @@ public final class Witness {
     private Carried carried = Carried.NOTHING;
     private final Bench call;
 
-    private Witness(Plan plan, Bench call, Predicate<Path.Step> slow) {
+    private Witness(Plan plan, Bench call, Predicate<Step> slow) {
         this.plan = plan;
         this.call = call;
         this.slow = slow;
     }
 
-    /// The bench on which a call takes a path as quickly as it can; in a tangle along the steps that show it.
-    public static Optional<Bench> of(NumberPaths number, Path path) {
-        return of(number, path, false);
-    }
-
-    /// The bench on which a call takes a path as slowly as it can; none where there is no slowest or the path
-    /// goes through a tangle, whose steps show the quickest way.
-    public static Optional<Bench> slowest(NumberPaths number, Path path) {
-        boolean tangled = path.steps().stream().anyMatch(step -> step.tangle() > 0);
-        return tangled || path.span().latest().isEmpty() ? Optional.empty() : of(number, path, true);
-    }
-
-    private static Optional<Bench> of(NumberPaths number, Path path, boolean latest) {
-        if (path.steps().isEmpty()) {
-            return number.unmatchedCall();
-        }
-        // What goes round in time must take some, even where it could be quicker.
-        boolean round = path.end() instanceof Path.End.GoesRound;
-        Paths paths = number.paths();
-        return paths.classes()
-                .call(path.shown())
-                .flatMap(call -> along(
-                        paths.plan(),
-                        number.called(),
-                        call,
-                        path.steps(),
-                        step -> latest || (round && step.tangle() > 0)));
-    }
-
     /// The bench on which a call to a number goes along some steps as quickly as it can.
     ///
     /// @return none where no call goes along them
-    public static Optional<Bench> of(Plan plan, E164 called, CallClasses.Call call, List<Path.Step> steps) {
-        return along(plan, called, call, steps, step -> false);
+    public static Optional<Bench> of(Plan plan, E164 called, CallClasses.Call call, List<Step> steps) {
+        return of(plan, called, call, steps, step -> false);
     }
 
-    private static Optional<Bench> along(
-            Plan plan, E164 called, CallClasses.Call call, List<Path.Step> steps, Predicate<Path.Step> slow) {
+    /// The bench on which a call to a number goes along some steps, through some of them as slowly as it can.
+    ///
+    /// @return none where no call goes along them
+    public static Optional<Bench> of(
+            Plan plan, E164 called, CallClasses.Call call, List<Step> steps, Predicate<Step> slow) {
         return along(plan, called, call, steps, slow, Map.of());
     }
 
     /// The bench on which a call to a number goes along some steps, some of them by visits that are given.
     ///
     /// @param given by the place of the step
-    static Optional<Bench> of(
-            Plan plan, E164 called, CallClasses.Call call, List<Path.Step> steps, Map<Integer, Visit> given) {
+    public static Optional<Bench> of(
+            Plan plan, E164 called, CallClasses.Call call, List<Step> steps, Map<Integer, Visit> given) {
         return along(plan, called, call, steps, step -> false, given);
     }
 
@@ -94,8 +68,8 @@ public final class Witness {
             Plan plan,
             E164 called,
             CallClasses.Call call,
-            List<Path.Step> steps,
-            Predicate<Path.Step> slow,
+            List<Step> steps,
+            Predicate<Step> slow,
             Map<Integer, Visit> given) {
         Bench begin = Bench.of(called, call.caller(), call.at()).turned(call.switches());
         Witness witness = new Witness(plan, begin, slow);
@@ -108,7 +82,7 @@ public final class Witness {
         return goesAlong(plan, bench, steps) ? Optional.of(bench) : Optional.empty();
     }
 
-    private boolean passes(Path.Step step, Optional<Visit> given) {
+    private boolean passes(Step step, Optional<Visit> given) {
         Optional<Staging.Staged> staged = given.isPresent()
                 ? Optional.of(Staging.decided(plan, step.state(), given.get(), call, carried))
                 : Staging.staged(plan, step.state(), step.causes(), call, carried, slow.test(step));
@@ -167,7 +141,7 @@ public final class Witness {
 
     /// Whether a traced call passes the objects of the steps by their ways out; one that is lost for going
     /// round ends as soon as it is where it was, which may be within the last round.
-    private static boolean goesAlong(Plan plan, Bench bench, List<Path.Step> steps) {
+    private static boolean goesAlong(Plan plan, Bench bench, List<Step> steps) {
         Trace trace = Tracer.trace(plan, bench);
         boolean endless = trace.ending().cause().equals(Optional.of(Ending.Lost.ENDLESS));
         if (trace.steps().size() < steps.size() && !endless) {

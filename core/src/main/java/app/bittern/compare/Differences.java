@@ -1,0 +1,168 @@
+package app.bittern.compare;
+
+import app.bittern.call.Trace;
+import app.bittern.callset.CallClasses;
+import app.bittern.callset.CallSet;
+import app.bittern.callset.CallWords;
+import app.bittern.graph.StateGraph;
+import app.bittern.hours.Horizon;
+import app.bittern.number.E164;
+import app.bittern.paths.Path;
+import app.bittern.plan.InboundNumber;
+import app.bittern.plan.Plan;
+import app.bittern.plan.PlanObject;
+import app.bittern.plan.Ref;
+import app.bittern.plan.Slot;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Predicate;
+import java.util.stream.Stream;
+
+/// What callers notice of a change, found by walking both plans with the same calls doing the same in both,
+/// and each shown by a call that does otherwise when both plans are traced with it; where none is found, it
+/// is told without one. How it is found: [JointWalk].
+public final class Differences {
+    private final JointGraph joint;
+    private final StateGraph before;
+    private final StateGraph after;
+    private final List<Difference> found = new ArrayList<>();
+    private final Set<Ref> concerned = new LinkedHashSet<>();
+
+    private Differences(JointGraph joint) {
+        this.joint = joint;
+        this.before = joint.before();
+        this.after = joint.after();
+    }
+
+    /// Compares two plans.
+    ///
+    /// @param touched whether something that differs can be reached from an object
+    public static Differences of(Plan before, Plan after, Horizon horizon, Differing changed, Predicate<Ref> touched) {
+        Differences walk = new Differences(new JointGraph(before, after, horizon, touched));
+        Set<E164> numbers = new LinkedHashSet<>();
+        List.of(before, after)
+                .forEach(plan -> plan.all(InboundNumber.class).forEach(number -> numbers.add(number.called())));
+        Map<JointState.Stands, List<TreatedOtherwise.Visited>> otherwise = new HashMap<>();
+        for (E164 number : numbers) {
+            JointWalk one = new JointWalk(walk.joint, changed, otherwise, number);
+            one.walk();
+            one.partings().forEach(parting -> walk.tell(number, parting));
+            one.told().forEach(told -> walk.tell(number, told));
+        }
+        return walk;
+    }
+
+    /// What differs, by number.
+    public List<Difference> differences() {
+        return found;
+    }
+
+    /// The objects that calls which differ pass, and those that these refer to.
+    public Set<Ref> concerned() {
+        return concerned;
+    }
+
+    /// The classes that the sets of calls are of.
+    public CallClasses classes() {
+        return joint.classes();
+    }
+
+    private void tell(E164 called, JointWalk.Parting parting) {
+        JointState first = parting.pairs().getFirst();
+        Optional<DifferenceWitness> shown = parting.pairs().stream()
+                .flatMap(pair -> DifferenceWitness.ending(joint, called, pair).stream())
+                .findFirst();
+        Difference.Side one = shown.map(call -> ended(call.before())).orElseGet(() -> leads(before, first.before()));
+        Difference.Side other = shown.map(call -> ended(call.after())).orElseGet(() -> leads(after, first.after()));
+        add(called, Difference.Notice.ENDS, parting.at(), parting.calls(), first, one, other, shown);
+    }
+
+    private void tell(E164 called, JointWalk.Told one) {
+        int stepsBefore = one.pair().wayBefore().list().size();
+        int stepsAfter = one.pair().wayAfter().list().size();
+        Optional<DifferenceWitness> shown = Stream.of(true, false)
+                .flatMap(side -> DifferenceWitness.along(
+                        joint,
+                        called,
+                        one.pair(),
+                        side,
+                        (first, second) -> Noticed.differ(one.notice(), first, stepsBefore, second, stepsAfter))
+                        .stream())
+                .findFirst();
+        add(called, one.notice(), one.at(), one.calls(), one.pair(), one.before(), one.after(), shown);
+    }
+
+    private void add(
+            E164 called,
+            Difference.Notice notice,
+            Ref at,
+            CallSet calls,
+            JointState pair,
+            Difference.Side one,
+            Difference.Side other,
+            Optional<DifferenceWitness> shown) {
+        CallWords words = joint.words();
+        List<CallWords.Product> products = words.products(calls).list();
+        // Where times, callers and switches hang together, they cannot be told apart from each other.
+        Optional<CallWords.Product> alone = products.size() == 1 ? Optional.of(products.getFirst()) : Optional.empty();
+        found.add(new Difference(
+                notice,
+                called,
+                at,
+                calls,
+                alone.map(product -> product.when() + (product.turned().isEmpty() ? "" : ", with " + product.turned()))
+                        .orElseGet(() -> words.words(calls)),
+                alone.flatMap(CallWords.Product::who),
+                choices(pair),
+                one,
+                other,
+                shown.map(DifferenceWitness::bench)));
+        concern(before.plan(), at);
+        concern(after.plan(), at);
+        shown.ifPresent(call -> {
+            concern(before.plan(), call.before());
+            concern(after.plan(), call.after());
+        });
+    }
+
+    private static Difference.Side ended(Trace trace) {
+        return new Difference.Side(Optional.of(trace.ending()), trace.second(), List.of(), Optional.empty());
+    }
+
+    private static Difference.Side leads(StateGraph graph, Spot spot) {
+        return new Difference.Side(spot.ending(), 0, List.of(), spot.ref(graph));
+    }
+
+    /// What the caller keys on the way, on the side where that is more.
+    private List<String> choices(JointState pair) {
+        List<String> one = choices(before.plan(), pair.wayBefore());
+        List<String> other = choices(after.plan(), pair.wayAfter());
+        return other.size() > one.size() ? other : one;
+    }
+
+    private static List<String> choices(Plan plan, Trail way) {
+        return way.list().stream()
+                .flatMap(step -> step.causes().stream())
+                .flatMap(cause -> Path.choice(plan, cause).stream())
+                .toList();
+    }
+
+    private void concern(Plan plan, Trace trace) {
+        for (Trace.Step step : trace.steps()) {
+            Ref.parse(step.object()).ifPresent(ref -> concern(plan, ref));
+        }
+    }
+
+    private void concern(Plan plan, Ref ref) {
+        concerned.add(ref);
+        plan.find(ref).map(PlanObject::slots).orElse(List.of()).stream()
+                .map(Slot::target)
+                .flatMap(Optional::stream)
+                .forEach(concerned::add);
+    }
+}
