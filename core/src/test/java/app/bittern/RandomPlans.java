@@ -225,6 +225,8 @@ public final class RandomPlans {
             "-",
             "!40001",
             "1@3s",
+            "1@25s",
+            "2@9s 1@31s",
             "2@1s 0@4s"
         };
         for (int count = random.nextInt(8); count > 0; count--) {

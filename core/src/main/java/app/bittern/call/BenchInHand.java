@@ -31,6 +31,14 @@ final class BenchInHand {
         this.local = LocalDateTime.ofInstant(bench.at(), plan.site().timeZone());
     }
 
+    /// Another with the keys as they are now, to see what they would do.
+    BenchInHand tried() {
+        BenchInHand other = new BenchInHand(bench, plan);
+        other.ahead.addAll(ahead);
+        other.keysGiven.addAll(keysGiven);
+        return other;
+    }
+
     Bench bench() {
         return bench;
     }

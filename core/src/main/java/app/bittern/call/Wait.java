@@ -67,9 +67,13 @@ final class Wait {
         int longest = queue.longestWait();
         int gone = gone(longest);
         int end = Math.min(longest, gone);
-        Optional<AgentRounds.Answer> answer = new AgentRounds(queue, able(), found.ahead(), bench).answer(end);
+        // No phone is rung any more once the caller has left by a key.
+        int left = said(bench.tried(), end, false, new ArrayList<>())
+                .map(Pressed::second)
+                .orElse(end);
+        Optional<AgentRounds.Answer> answer = new AgentRounds(queue, able(), found.ahead(), bench).answer(left);
         int until = answer.map(AgentRounds.Answer::second).orElse(end);
-        Optional<Pressed> pressed = said(until, answer.isPresent());
+        Optional<Pressed> pressed = said(bench, until, answer.isPresent(), hears);
         if (pressed.isPresent()) {
             return keyed(pressed.get());
         }
@@ -105,80 +109,88 @@ final class Wait {
     /// A key that leads somewhere.
     private record Pressed(Queue.Meanwhile item, String key, int second) {}
 
+    /// A key that the caller presses, at a second of the wait.
+    ///
+    /// @param atEnd whether it is pressed as what is said ends, and not at a second of its own
+    private record Press(int second, String key, boolean atEnd) {}
+
     /// Plays what is said until a second, and takes the first key that has been offered by then; who answers
     /// in the same second comes first.
-    private Optional<Pressed> said(int until, boolean answered) {
+    ///
+    /// @param hand  whose keys are taken
+    /// @param heard where it is noted what is heard
+    private Optional<Pressed> said(BenchInHand hand, int until, boolean answered, List<Heard> heard) {
         int last = answered ? until - 1 : until;
-        Optional<KeyPress> timed = Optional.empty();
-        int at = Integer.MAX_VALUE;
         List<Queue.Meanwhile> offered = new ArrayList<>();
+        List<Press> coming = new ArrayList<>();
         Schedule schedule = Schedule.of(queue, scene, Math.min(until, queue.longestWait()));
         int second = 0;
         for (Optional<Schedule.Said> next = schedule.next(); next.isPresent(); next = schedule.next()) {
             Schedule.Said said = next.get();
-            if (offered.isEmpty() && said.item().key().isPresent()) {
-                // A key is asked for from the first offer on; a wait that ends before it leaves the keys alone.
-                timed = Optional.of(bench.peek()).filter(KeyPress::timed);
-                timed.ifPresent(key -> bench.take());
-                at = timed.map(key -> key.second(0, 0)).orElse(Integer.MAX_VALUE);
+            Optional<Pressed> before = pressed(coming, said.start() - 1, last, offered);
+            if (before.isPresent()) {
+                quiet(second, before.get().second(), heard);
+                return before;
             }
-            if (at < said.start() && at <= last) {
-                Optional<Pressed> pressed = taken(offered, timed.orElseThrow(), at, second);
-                if (pressed.isPresent()) {
-                    return pressed;
+            quiet(second, said.start(), heard);
+            if (said.item().key().isPresent()) {
+                offered.add(said.item());
+                if (coming.isEmpty()) {
+                    coming.addAll(asked(said, hand));
                 }
-                at = Integer.MAX_VALUE;
             }
-            quiet(second, said.start());
-            said.item().key().ifPresent(key -> offered.add(said.item()));
-            KeyPress key = said.item().key().isPresent() && timed.isEmpty() ? bench.take() : KeyPress.SILENCE;
-            int ends = key.silent() ? said.end() : key.atOnce() ? said.start() : said.end();
-            int pressedAt = timed.isPresent() ? at : key.silent() ? Integer.MAX_VALUE : ends;
-            KeyPress press = timed.orElse(key);
-            // A key at the very second at which this ends is for what is offered by then.
-            boolean during = press.timed() ? pressedAt < said.end() : pressedAt <= said.end();
-            if (during && pressedAt <= last) {
-                if (offers(offered, press)) {
-                    int heard = Math.max(said.start(), Math.min(said.end(), pressedAt));
-                    speak(said, heard);
-                    return taken(offered, press, pressedAt, heard);
-                }
-                // A key that is not offered is ignored, and what is said goes on.
-                at = Integer.MAX_VALUE;
+            // A key at a second of its own at which this ends may be for what is offered next.
+            boolean atEnd = !coming.isEmpty() && coming.getFirst().atEnd();
+            Optional<Pressed> during = pressed(coming, said.end() - (atEnd ? 0 : 1), last, offered);
+            if (during.isPresent()) {
+                speak(said, during.get().second(), heard);
+                return during;
             }
-            if (second < said.end()) {
-                speak(said, Math.min(said.end(), until));
-                second = Math.min(said.end(), until);
+            speak(said, Math.min(said.end(), until), heard);
+            second = Math.max(said.start(), Math.min(said.end(), until));
+        }
+        Optional<Pressed> after = pressed(coming, last, last, offered);
+        quiet(second, after.map(Pressed::second).orElse(until), heard);
+        return after;
+    }
+
+    /// The keys that the caller presses when something is offered: at their seconds of the wait, those that
+    /// are past left out; else at once or when it has been said.
+    private static List<Press> asked(Schedule.Said said, BenchInHand hand) {
+        KeyPress key = hand.take();
+        List<Press> all = new ArrayList<>();
+        for (int index = 0; index < key.at().size(); index++) {
+            if (key.at().get(index) >= said.start()) {
+                all.add(new Press(key.at().get(index), key.digits().substring(index, index + 1), false));
             }
         }
-        if (at <= last) {
-            Optional<Pressed> pressed = taken(offered, timed.orElseThrow(), at, second);
-            if (pressed.isPresent()) {
-                return pressed;
+        if (!key.timed() && !key.silent()) {
+            all.add(new Press(
+                    key.atOnce() ? said.start() : said.end(), key.digits().substring(0, 1), !key.atOnce()));
+        }
+        return all;
+    }
+
+    /// The first of the keys pressed up to a second that leads somewhere; those pressed by then are used up.
+    ///
+    /// @param last the last second that counts
+    private static Optional<Pressed> pressed(List<Press> coming, int until, int last, List<Queue.Meanwhile> offered) {
+        while (!coming.isEmpty() && coming.getFirst().second() <= until) {
+            Press press = coming.removeFirst();
+            Optional<Queue.Meanwhile> item = offered.stream()
+                    .filter(one -> press.second() <= last)
+                    .filter(one -> one.key().equals(Optional.of(press.key())))
+                    .findFirst();
+            if (item.isPresent()) {
+                return Optional.of(new Pressed(item.get(), press.key(), press.second()));
             }
         }
-        quiet(second, until);
         return Optional.empty();
     }
 
-    private static boolean offers(List<Queue.Meanwhile> offered, KeyPress key) {
-        String digit = key.digits().substring(0, 1);
-        return offered.stream().anyMatch(item -> item.key().equals(Optional.of(digit)));
-    }
-
-    private Optional<Pressed> taken(List<Queue.Meanwhile> offered, KeyPress key, int second, int heard) {
-        String digit = key.digits().substring(0, 1);
-        Optional<Pressed> pressed = offered.stream()
-                .filter(item -> item.key().equals(Optional.of(digit)))
-                .findFirst()
-                .map(item -> new Pressed(item, digit, second));
-        pressed.ifPresent(one -> quiet(heard, second));
-        return pressed;
-    }
-
-    private void speak(Schedule.Said said, int until) {
+    private void speak(Schedule.Said said, int until, List<Heard> heard) {
         if (until > said.start() && said.item().say().isPresent()) {
-            hears.add(new Heard(joining + said.start(), joining + until, Heard.Sound.SPEECH, words(said.item())));
+            heard.add(new Heard(joining + said.start(), joining + until, Heard.Sound.SPEECH, words(said.item())));
         }
     }
 
@@ -201,9 +213,9 @@ final class Wait {
         return new Account.InQueue(queue, found, agents, joining, pressed);
     }
 
-    private void quiet(int from, int to) {
+    private void quiet(int from, int to, List<Heard> heard) {
         if (to > from) {
-            hears.add(bench.waiting(
+            heard.add(bench.waiting(
                     joining + from,
                     joining + to,
                     queue.hears(),

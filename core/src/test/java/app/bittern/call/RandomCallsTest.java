@@ -5,7 +5,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.bittern.RandomPlans;
 import app.bittern.plan.Plan;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
@@ -24,6 +26,48 @@ class RandomCallsTest {
                 holds(plan, RandomPlans.bench(plan, random));
             }
         }
+    }
+
+    /// A trace ends where and when a second reckoning, written from the rules second by second, says that it
+    /// does.
+    @Test
+    void everyCallEndsAsItIsReckonedSecondBySecond() {
+        Random random = new Random(53);
+        int rounds = 0;
+        for (int plans = 0; plans < 4 * PLANS; plans++) {
+            Plan plan = RandomPlans.plan(random);
+            for (int calls = 0; calls < CALLS; calls++) {
+                Bench bench = RandomPlans.bench(plan, random);
+                SlowCall.End slow = SlowCall.of(plan, bench);
+                Trace trace = Tracer.trace(plan, bench);
+                Ending ending = trace.ending();
+                boolean round =
+                        ending.kind() == Ending.Kind.STOPPED || ending.cause().equals(Optional.of(Ending.Lost.ENDLESS));
+                rounds += round ? 1 : 0;
+                String kind = round
+                        ? "round"
+                        : ending.kind().word()
+                                + ending.cause().map(why -> " " + why.word()).orElse("");
+                SlowCall.End fast =
+                        new SlowCall.End(kind, ending.in(), ending.by().orElse(""), trace.second());
+                if (round) {
+                    assertThat(slow.kind())
+                            .as("plan %d, call %d: %s %s", plans, calls, bench, told(trace))
+                            .isEqualTo("round");
+                } else {
+                    assertThat(slow)
+                            .as("plan %d, call %d: %s", plans, calls, told(trace))
+                            .isEqualTo(fast);
+                }
+            }
+        }
+        assertThat(rounds).isPositive();
+    }
+
+    private static List<String> told(Trace trace) {
+        return trace.steps().stream()
+                .map(step -> step.second() + " " + step.object() + " " + step.exit())
+                .toList();
     }
 
     private static void holds(Plan plan, Bench bench) {

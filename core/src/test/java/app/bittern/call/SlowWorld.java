@@ -1,0 +1,144 @@
+package app.bittern.call;
+
+import app.bittern.plan.Extension;
+import app.bittern.plan.Member;
+import app.bittern.plan.Party;
+import app.bittern.plan.Plan;
+import app.bittern.plan.Queue;
+import app.bittern.plan.Ref;
+import app.bittern.plan.Seconds;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/// What a bench says of the world, asked once more each time: the first of a list the first time, the last for
+/// all further times.
+final class SlowWorld {
+    private final Plan plan;
+    private final Bench bench;
+    private final Map<Object, Integer> asked = new HashMap<>();
+    private final List<KeyPress> ahead = new ArrayList<>();
+    private int keysTaken;
+    private boolean more;
+
+    SlowWorld(Plan plan, Bench bench) {
+        this.plan = plan;
+        this.bench = bench;
+    }
+
+    private <V> V next(Object what, List<V> list) {
+        int times = asked.merge(what, 1, Integer::sum);
+        more |= times < list.size();
+        return list.get(Math.min(times, list.size()) - 1);
+    }
+
+    /// Whether something was asked since this was asked last that may be otherwise the next time.
+    boolean tookOneOfMore() {
+        boolean took = more;
+        more = false;
+        return took;
+    }
+
+    KeyPress peek() {
+        if (!ahead.isEmpty()) {
+            return ahead.getFirst();
+        }
+        List<KeyPress> keys = bench.keys();
+        int at = bench.again() && !keys.isEmpty() ? keysTaken % keys.size() : keysTaken;
+        return at < keys.size() ? keys.get(at) : KeyPress.SILENCE;
+    }
+
+    KeyPress take() {
+        KeyPress key = peek();
+        if (ahead.isEmpty()) {
+            keysTaken++;
+        } else {
+            ahead.removeFirst();
+        }
+        return key;
+    }
+
+    void dialledAhead(String digits) {
+        ahead.add(new KeyPress(digits, true));
+    }
+
+    Found finds(Ref ref) {
+        return next(ref, bench.waiting().getOrDefault(ref, List.of(new Found.Ahead(0))));
+    }
+
+    /// The position of an agent in each second of one wait, for so many seconds.
+    List<Character> presence(Queue.Agent agent, int seconds) {
+        String who = agent.extension().key();
+        char usual = agent.byPhone() ? 'o' : 'i';
+        List<Character> all = new ArrayList<>();
+        Presence said = bench.agents().containsKey(who)
+                ? next("agent " + who, bench.agents().get(who))
+                : new Presence(List.of());
+        for (int second = 0; second <= seconds; second++) {
+            char now = usual;
+            for (Presence.Change change : said.changes()) {
+                if (change.from() <= second) {
+                    now = switch (change.state()) {
+                        case IN -> second < change.from() + change.busy() ? 'b' : 'i';
+                        case OUT -> 'o';
+                        case PAUSED -> 'p';
+                    };
+                }
+            }
+            all.add(now);
+        }
+        return all;
+    }
+
+    Optional<Extension> extension(Party party) {
+        return party instanceof Party.Inside(Ref ref) ? plan.find(ref, Extension.class) : Optional.empty();
+    }
+
+    boolean canRing(Party party) {
+        return party instanceof Party.Outside
+                || extension(party)
+                        .filter(one -> !one.phones().isEmpty() && !one.doNotDisturb())
+                        .isPresent();
+    }
+
+    /// What a phone does that an object would ring; a phone that cannot ring is not asked.
+    Reaction reacts(Party party, boolean keyToTake) {
+        if (!canRing(party)) {
+            boolean disturbed = extension(party).filter(Extension::doNotDisturb).isPresent();
+            return disturbed ? new Reaction.Busy() : new Reaction.Off();
+        }
+        boolean waits = extension(party).filter(Extension::callWaiting).isPresent();
+        Reaction busy = waits ? new Reaction.Silent() : new Reaction.Busy();
+        Reaction said = next(party.phone(), bench.phone(party.phone()));
+        if (said instanceof Reaction.Busy || (said instanceof Reaction.Declines && !keyToTake)) {
+            return busy;
+        }
+        return said instanceof Reaction.Machine && keyToTake ? new Reaction.Silent() : said;
+    }
+
+    /// A member's own phone, or the one that it forwards all calls to.
+    Party rung(Member member, boolean follow) {
+        Optional<Party> forwarded = extension(member.party())
+                .filter(one -> follow)
+                .flatMap(one -> one.forward().always())
+                .flatMap(to -> {
+                    String text = to.toString();
+                    return text.startsWith("extension/")
+                            ? Ref.parse(text).map(Party.Inside::new)
+                            : text.startsWith("outside/")
+                                    ? app.bittern
+                                            .number
+                                            .E164
+                                            .parse(text.substring(8))
+                                            .map(Party.Outside::new)
+                                    : Optional.<Party>empty();
+                });
+        return forwarded.orElse(member.party());
+    }
+
+    static int seconds(Seconds time) {
+        return time.value();
+    }
+}
