@@ -63,6 +63,9 @@ final class PathsText {
 
     /// What a page leaves out, and how to see it.
     private static Optional<String> notListed(PathList.Page page) {
+        if (page.asked().signum() == 0) {
+            return Optional.of(String.format(Locale.ROOT, "%nno path is so"));
+        }
         BigInteger listed = BigInteger.valueOf(page.paths().size());
         BigInteger more = page.asked().subtract(BigInteger.valueOf(page.skip())).subtract(listed);
         return listed.equals(page.asked())

@@ -11,6 +11,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.function.Predicate;
 import java.util.stream.Stream;
 
 /// A branch takes one case, at once.
@@ -39,13 +40,21 @@ final class BranchBehaviour implements Behaviour<Branch> {
                                 turned.positions(),
                                 position -> new Condition.SwitchIn(turned.ref(), position)))
                         .orElseGet(() -> missing(scene));
-            case Branch.By.OfCaller caller -> byCaller(branch, scene);
+            case Branch.By.OfCaller caller -> byCaller(branch, scene, state -> true);
             case Branch.By.OfLanguage language -> List.of(one(branch, scene, language(branch, scene)));
             case Branch.By.OfAsk(Ref ask) ->
                 scene.plan().find(ask).isPresent()
                         ? List.of(one(branch, scene, found(branch, scene, ask)))
                         : missing(scene);
         };
+    }
+
+    /// A case for callers is made alone: there may be thousands, and each names all before it.
+    @Override
+    public Optional<Outcome> outcome(Branch branch, Scene scene, Cause cause) {
+        return branch.by() instanceof Branch.By.OfCaller && cause instanceof Cause.Case(String state)
+                ? byCaller(branch, scene, state::equals).stream().findFirst()
+                : Behaviour.super.outcome(branch, scene, cause);
     }
 
     /// Every case, whatever the caller carries: what an outline shows.
@@ -87,7 +96,9 @@ final class BranchBehaviour implements Behaviour<Branch> {
     }
 
     /// Each case is for those whom no case before it is for; a tag that a menu has set holds whoever calls.
-    private static List<Outcome> byCaller(Branch branch, Scene scene) {
+    ///
+    /// @param asked which of the cases are made
+    private static List<Outcome> byCaller(Branch branch, Scene scene, Predicate<String> asked) {
         List<Outcome> outcomes = new ArrayList<>();
         List<Route.From> before = new ArrayList<>();
         for (String state : branch.cases().keySet()) {
@@ -96,13 +107,17 @@ final class BranchBehaviour implements Behaviour<Branch> {
                 continue;
             }
             boolean set = setByMenu(scene, callers.get());
-            outcomes.add(one(branch, scene, state).given(condition(before, set ? Optional.empty() : callers)));
+            if (asked.test(state)) {
+                outcomes.add(one(branch, scene, state).given(condition(before, set ? Optional.empty() : callers)));
+            }
             if (set) {
                 return outcomes;
             }
             before.add(callers.get());
         }
-        outcomes.add(one(branch, scene, OTHERWISE).given(condition(before, Optional.empty())));
+        if (asked.test(OTHERWISE)) {
+            outcomes.add(one(branch, scene, OTHERWISE).given(condition(before, Optional.empty())));
+        }
         return outcomes;
     }
 

@@ -5,6 +5,7 @@ import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
+import java.util.regex.Pattern;
 
 /// Sends calls several ways, by the state that something is in.
 ///
@@ -20,6 +21,8 @@ public record Branch(
         Map<String, Destination> cases,
         Optional<Destination> otherwise)
         implements PlanObject {
+    private static final Pattern PREFIX = Pattern.compile("prefix \\+[1-9][0-9]{0,14}");
+
     public Branch {
         cases = Collections.unmodifiableMap(new LinkedHashMap<>(cases));
     }
@@ -92,7 +95,7 @@ public record Branch(
         if (state.startsWith("tag ") && state.length() > 4) {
             return Optional.of(new Route.From.Tag(state.substring(4)));
         }
-        if (state.matches("prefix \\+[1-9][0-9]{0,14}")) {
+        if (PREFIX.matcher(state).matches()) {
             return Optional.of(new Route.From.Prefix(state.substring(7)));
         }
         return E164.parse(state).map(Route.From.Exact::new);
