@@ -78,6 +78,24 @@ public final class BigPlans {
         return new BigPlans(extensions).make();
     }
 
+    /// The same after one edit: a group that everybody can reach leads elsewhere.
+    static Plan edited(Plan plan) {
+        RingGroup group =
+                plan.find(new Ref(Kind.RING_GROUP, "g4"), RingGroup.class).orElseThrow();
+        return plan.with(new RingGroup(
+                group.key(),
+                group.name(),
+                group.note(),
+                group.number(),
+                group.shownAs(),
+                group.ringFor(),
+                group.members(),
+                group.followForwarding(),
+                Destination.parse("hang-up"),
+                group.busy(),
+                group.unreachable()));
+    }
+
     private Plan make() {
         objects.add(new Site(
                 "large",
@@ -181,15 +199,10 @@ public final class BigPlans {
 
     private void prompts() {
         for (String key : List.of("welcome", "no-key", "wrong-key", "closed", "greeting", "entry", "music", "wait")) {
-            objects.add(new Prompt(
-                    key,
-                    none(),
-                    none(),
-                    new LinkedHashMap<>(Map.of(
-                            "en-GB",
-                            "These are the words of " + key + " for everybody who calls",
-                            "nb-NO",
-                            "Dette er ordene"))));
+            Map<String, String> scripts = new LinkedHashMap<>();
+            scripts.put("en-GB", "These are the words of " + key + " for everybody who calls");
+            scripts.put("nb-NO", "Dette er ordene");
+            objects.add(new Prompt(key, none(), none(), scripts));
         }
         objects.add(new app.bittern.plan.Music("hold", none(), none(), List.of(new Ref(Kind.PROMPT, "music"))));
         objects.add(new Announcement(

@@ -48,6 +48,7 @@ public final class StateGraph {
     private final StillMatters matters;
     private final Map<State, Integer> ids = new HashMap<>();
     private final List<State> states = new ArrayList<>();
+    private final List<BitSet> levels = new ArrayList<>();
     private final List<List<Way>> ways = new ArrayList<>();
     private final List<Ending> endings = new ArrayList<>();
     private final Map<Ending, Integer> endingIds = new HashMap<>();
@@ -146,6 +147,7 @@ public final class StateGraph {
         }
         ids.put(state, states.size());
         states.add(state);
+        levels.add(matters.levels(state.at()));
         ways.add(List.of());
         return states.size() - 1;
     }
@@ -247,6 +249,6 @@ public final class StateGraph {
     /// The part of a set of calls that can still matter from a state on: whatever no condition ahead looks at
     /// is forgotten.
     public CallSet mattering(int state, CallSet calls) {
-        return classes.only(calls, matters.levels(states.get(state).at()));
+        return classes.only(calls, levels.get(state));
     }
 }
