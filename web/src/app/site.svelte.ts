@@ -1,5 +1,5 @@
 import { api, Refused } from '../lib/api/client';
-import type { Edited, SiteName, SiteView, Wish } from '../lib/api/types';
+import type { Edited, SiteName, SiteView, Wish, Wishes } from '../lib/api/types';
 import { session } from './session.svelte';
 
 /** The site being worked on: what the server says of it, and the way to change it. */
@@ -31,7 +31,11 @@ class SiteState {
 
   /** Carries out changes as one edit. Throws what the server refuses, for the field to show. */
   async change(...wishes: Wish[]): Promise<void> {
-    await this.#edit('/edits', { wishes });
+    const asked: Wishes = { wishes };
+    if (this.view) {
+      asked.version = this.view.version;
+    }
+    await this.#edit('/edits', asked);
   }
 
   async undo(): Promise<void> {

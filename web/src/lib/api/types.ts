@@ -27,6 +27,17 @@ export interface CallView {
   titles: string[];
 }
 
+export interface ClashView {
+  object: string;
+  title: string;
+  field: string;
+  was?: string;
+  yours?: string;
+  theirs?: string;
+  account: string;
+  at: string;
+}
+
 export interface CreateObject {
   object: string;
   body: unknown;
@@ -225,4 +236,6 @@ export interface Wish {
 
 export interface Wishes {
   wishes: Wish[];
+  version?: number | null;
+  holes?: boolean | null;
 }

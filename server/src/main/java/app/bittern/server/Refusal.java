@@ -9,11 +9,24 @@ public class Refusal extends RuntimeException {
 
     private final HttpStatus status;
     private final transient List<String> says;
+    private final transient List<?> clashes;
 
     public Refusal(HttpStatus status, List<String> says) {
+        this(status, says, List.of());
+    }
+
+    private Refusal(HttpStatus status, List<String> says, List<?> clashes) {
         super(String.join(" ", says));
         this.status = status;
         this.says = List.copyOf(says);
+        this.clashes = List.copyOf(clashes);
+    }
+
+    /// Somebody else has changed the same meanwhile.
+    ///
+    /// @param clashes what has been changed by whom, both values of each
+    public static Refusal clash(List<String> says, List<?> clashes) {
+        return new Refusal(HttpStatus.CONFLICT, says, clashes);
     }
 
     /// What was given cannot be used.
@@ -32,5 +45,9 @@ public class Refusal extends RuntimeException {
 
     List<String> says() {
         return says;
+    }
+
+    List<?> clashes() {
+        return clashes;
     }
 }

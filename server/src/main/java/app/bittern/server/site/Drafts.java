@@ -9,6 +9,7 @@ import app.bittern.server.Refusal;
 import java.time.Clock;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Function;
@@ -20,6 +21,9 @@ import org.springframework.transaction.support.TransactionTemplate;
 /// The drafts of all sites: read from the database, changed in one transaction with the journal.
 @Service
 class Drafts {
+    /// So often an edit is made of a plan that somebody then changes first.
+    private static final int MOST_TIMES = 5;
+
     private final SiteRows sites;
     private final ObjectRows objects;
     private final JournalRows journal;
@@ -73,25 +77,57 @@ class Drafts {
         });
     }
 
-    /// Changes a draft: the edit is made of the plan as it is once no one else can change it, and what comes of it is
-    /// written together with the journal. When this returns, the change is kept.
+    /// Changes a draft: the edit is made of the plan as it is, while others may change it, and written
+    /// together with the journal if nobody has; else it is made anew. When this returns, the change is kept.
     Draft change(String site, Function<Plan, Change> wish) {
-        Draft changed = transaction.execute(status -> {
-            SiteRow row = sites.locked(site).orElseThrow(() -> Refusal.missing("There is no site '" + site + "'."));
+        for (int times = 1; times < MOST_TIMES; times++) {
+            Draft before = draft(site);
+            Change change = wish.apply(before.plan());
+            Edits.Result.Applied applied = applied(before.plan(), change);
+            Optional<Draft> changed = transaction.execute(status -> {
+                SiteRow row = locked(site);
+                return row.version() == before.version()
+                        ? Optional.of(written(row, change, applied))
+                        : Optional.<Draft>empty();
+            });
+            if (changed.isPresent()) {
+                return kept(changed.get());
+            }
+        }
+        // So many others were quicker: now they wait.
+        return kept(transaction.execute(status -> {
+            SiteRow row = locked(site);
             Draft known = held.get(site);
             Plan before = known != null && known.version() == row.version() ? known.plan() : plan(site);
             Change change = wish.apply(before);
-            return switch (Edits.apply(before, change.edit())) {
-                case Edits.Result.Refused(String says) -> throw new Refusal(HttpStatus.CONFLICT, List.of(says));
-                case Edits.Result.Applied(Plan after, PlanEdit inverse) -> {
-                    long version = row.next();
-                    write(site, change.edit(), version);
-                    journal.save(new JournalRow(site, version, change, inverse, clock.instant()));
-                    yield new Draft(site, version, after);
-                }
-            };
-        });
-        held.merge(site, changed, (old, fresh) -> old.version() > fresh.version() ? old : fresh);
+            return written(row, change, applied(before, change));
+        }));
+    }
+
+    private SiteRow locked(String site) {
+        return sites.locked(site).orElseThrow(() -> Refusal.missing("There is no site '" + site + "'."));
+    }
+
+    private static Edits.Result.Applied applied(Plan before, Change change) {
+        return switch (Edits.apply(before, change.edit())) {
+            case Edits.Result.Refused(String says) -> throw new Refusal(HttpStatus.CONFLICT, List.of(says));
+            case Edits.Result.Applied applied -> applied;
+        };
+    }
+
+    private Draft written(SiteRow row, Change change, Edits.Result.Applied applied) {
+        String site = row.key();
+        long version = row.next();
+        change.undoes()
+                .flatMap(undone -> journal.findBySiteAndVersion(site, undone))
+                .ifPresent(JournalRow::undone);
+        write(site, change.edit(), version);
+        journal.save(new JournalRow(site, version, change, applied.inverse(), clock.instant()));
+        return new Draft(site, version, applied.plan());
+    }
+
+    private Draft kept(Draft changed) {
+        held.merge(changed.site(), changed, (old, fresh) -> old.version() > fresh.version() ? old : fresh);
         return changed;
     }
 

@@ -70,6 +70,14 @@ class JournalRow {
         return kind;
     }
 
+    PlanEdit edit() {
+        return EditJson.read(MAPPER.readTree(edit));
+    }
+
+    boolean isUndone() {
+        return undone;
+    }
+
     PlanEdit inverse() {
         return EditJson.read(MAPPER.readTree(inverse));
     }

@@ -19,6 +19,11 @@ interface JournalRows extends JpaRepository<JournalRow, JournalRow.Id> {
                     + " and e.account = :account and e.kind = 'edit' and e.version > j.version) order by j.version desc limit 1")
     Optional<JournalRow> lastUndone(String site, String account);
 
+    /// The edits since a version, the oldest first.
+    List<JournalRow> findBySiteAndVersionGreaterThanOrderByVersion(String site, long version);
+
+    Optional<JournalRow> findBySiteAndVersion(String site, long version);
+
     @Query("select count(j) from JournalRow j where j.site = :site and j.kind in ('edit', 'redo') and j.undone = false")
     long standing(String site);
 

@@ -79,21 +79,34 @@ class ApiTypesTest {
     }
 
     private static String typeScript(Type type, Deque<Class<?>> open) {
-        if (type instanceof ParameterizedType generic) {
-            String inner = typeScript(generic.getActualTypeArguments()[0], open);
-            return generic.getRawType() == List.class ? inner + "[]" : inner;
+        if (type instanceof ParameterizedType generic && generic.getRawType() == List.class) {
+            return typeScript(generic.getActualTypeArguments()[0], open) + "[]";
+        }
+        if (type instanceof ParameterizedType generic && generic.getRawType() == Optional.class) {
+            return typeScript(generic.getActualTypeArguments()[0], open);
         }
         if (type instanceof Class<?> plain && plain.isRecord()) {
             open.add(plain);
             return name(plain);
         }
-        return Map.<Type, String>of(
+        if (type instanceof Class<?> plain && plain.isEnum()) {
+            return Arrays.stream(plain.getEnumConstants())
+                    .map(one -> "'" + one + "'")
+                    .collect(Collectors.joining(" | "));
+        }
+        String known = Map.<Type, String>of(
                         String.class, "string",
                         int.class, "number",
                         Integer.class, "number",
                         long.class, "number",
+                        Long.class, "number",
                         boolean.class, "boolean",
+                        Boolean.class, "boolean",
                         JsonNode.class, "unknown")
-                .getOrDefault(type, "never");
+                .get(type);
+        if (known == null) {
+            throw new IllegalStateException("no type of the front end is known for " + type);
+        }
+        return known;
     }
 }
