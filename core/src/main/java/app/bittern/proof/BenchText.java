@@ -265,7 +265,7 @@ public record BenchText(
     }
 
     private static void refuse(List<Problem> problems, String field, String found, String allowed) {
-        problems.add(new Problem(0, 0, field, "'" + found + "'", allowed));
+        problems.add(new Problem(0, 0, field, "'" + Problem.shown(found) + "'", allowed));
     }
 
     /// A date and time at a site's clock, or with an offset.

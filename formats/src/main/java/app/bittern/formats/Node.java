@@ -1,5 +1,6 @@
 package app.bittern.formats;
 
+import app.bittern.plan.Problem;
 import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -74,8 +75,8 @@ sealed interface Node {
         return switch (this) {
             case Scalar(String text, Type type, Place place) ->
                 switch (type) {
-                    case TEXT -> "'" + Texts.shown(text) + "'";
-                    case INTEGER, DECIMAL -> "the number " + Texts.shown(text);
+                    case TEXT -> "'" + Problem.shown(text) + "'";
+                    case INTEGER, DECIMAL -> "the number " + Problem.shown(text);
                     case BOOLEAN -> "the truth value " + text;
                     case NULL -> "nothing";
                 };

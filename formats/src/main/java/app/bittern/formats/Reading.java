@@ -4,6 +4,7 @@ import app.bittern.field.Field;
 import app.bittern.number.E164;
 import app.bittern.plan.Destination;
 import app.bittern.plan.Kind;
+import app.bittern.plan.Problem;
 import app.bittern.plan.Ref;
 import app.bittern.plan.Seconds;
 import java.math.BigDecimal;
@@ -106,7 +107,7 @@ final class Reading {
                 problems.add(
                         fields.keys().getOrDefault(name, fields.place()),
                         at(name),
-                        "the unknown field '" + Texts.shown(name) + "'",
+                        "the unknown field '" + Problem.shown(name) + "'",
                         allowed);
             }
         }

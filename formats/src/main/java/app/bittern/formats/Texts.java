@@ -1,5 +1,6 @@
 package app.bittern.formats;
 
+import app.bittern.plan.Problem;
 import java.util.Map;
 
 /// What texts may hold, wherever they stand: characters that can be stored and shown, and not too many of them.
@@ -8,7 +9,6 @@ final class Texts {
     static final int LONGEST = 10_000;
 
     /// How much of a text a sentence repeats.
-    private static final int REPEATED = 60;
 
     private Texts() {}
 
@@ -25,7 +25,7 @@ final class Texts {
                 for (Map.Entry<String, Node> field : fields.nodes().entrySet()) {
                     String name = field.getKey();
                     check(name, fields.keys().getOrDefault(name, fields.place()), where, problems);
-                    check(field.getValue(), within(where, shown(name)), problems);
+                    check(field.getValue(), within(where, Problem.shown(name)), problems);
                 }
             }
             case Node.Noted noted -> {}
@@ -68,24 +68,5 @@ final class Texts {
             }
         }
         return -1;
-    }
-
-    /// A text as a sentence repeats it: shortened, and with signs for what cannot be shown.
-    static String shown(String text) {
-        StringBuilder shown = new StringBuilder();
-        for (int at = 0; at < text.length(); at++) {
-            if (at == REPEATED) {
-                return shown.append("...").toString();
-            }
-            char sign = text.charAt(at);
-            boolean half = Character.isSurrogate(sign)
-                    && !(Character.isHighSurrogate(sign)
-                            && at + 1 < text.length()
-                            && Character.isLowSurrogate(text.charAt(at + 1)))
-                    && !(Character.isLowSurrogate(sign) && at > 0 && Character.isHighSurrogate(text.charAt(at - 1)));
-            shown.append(
-                    half || Character.isISOControl(sign) ? String.format("\\u%04x", (int) sign) : String.valueOf(sign));
-        }
-        return shown.toString();
     }
 }

@@ -1,5 +1,6 @@
 package app.bittern.server;
 
+import app.bittern.plan.Problem;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -54,7 +55,8 @@ class Refusals extends ResponseEntityExceptionHandler {
                 .flatMap(cause -> cause instanceof DatabindException one ? Stream.of(one) : Stream.empty())
                 .findFirst();
         return misfit.map(one -> one instanceof UnrecognizedPropertyException unknown
-                        ? "found the unknown field '" + shortened(unknown.getPropertyName()) + "'; allowed is one of "
+                        ? "found the unknown field '" + Problem.shown(unknown.getPropertyName())
+                                + "'; allowed is one of "
                                 + unknown.getKnownPropertyIds().stream()
                                         .map(Object::toString)
                                         .sorted()
@@ -68,13 +70,9 @@ class Refusals extends ResponseEntityExceptionHandler {
         String path = misfit.getPath().stream()
                 .map(step -> step.getPropertyName() == null
                         ? Integer.toString(step.getIndex())
-                        : shortened(step.getPropertyName()))
+                        : Problem.shown(step.getPropertyName()))
                 .collect(Collectors.joining("/"));
         return path.isEmpty() ? "The body" : path;
-    }
-
-    private static String shortened(String text) {
-        return text.length() <= 80 ? text : text.substring(0, 80) + "…";
     }
 
     private static Stream<Throwable> causes(Throwable outermost) {

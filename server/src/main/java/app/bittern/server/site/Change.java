@@ -12,8 +12,4 @@ record Change(String account, String kind, String says, PlanEdit edit, Optional<
     static Change edit(String account, String says, PlanEdit edit) {
         return new Change(account, "edit", says, edit, Optional.empty());
     }
-
-    Change saying(String words) {
-        return new Change(account, kind, words, edit, undoes);
-    }
 }

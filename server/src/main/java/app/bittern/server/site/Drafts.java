@@ -4,6 +4,7 @@ import app.bittern.edit.Edits;
 import app.bittern.edit.PlanEdit;
 import app.bittern.plan.Plan;
 import app.bittern.plan.PlanObject;
+import app.bittern.plan.Problem;
 import app.bittern.plan.Ref;
 import app.bittern.server.Refusal;
 import java.time.Clock;
@@ -46,9 +47,13 @@ class Drafts {
 
     /// A site's draft as the database has it now.
     Draft draft(String site) {
-        long version = sites.version(site).orElseThrow(() -> Refusal.missing("There is no site '" + site + "'."));
+        long version = sites.version(site).orElseThrow(() -> noSite(site));
         Draft draft = held.get(site);
         return draft != null && draft.version() >= version ? draft : load(site);
+    }
+
+    private static Refusal noSite(String site) {
+        return Refusal.missing("There is no site '" + Problem.shown(site) + "'.");
     }
 
     private Draft load(String site) {
@@ -77,9 +82,12 @@ class Drafts {
         });
     }
 
+    /// A draft after a change.
+    record Changed(Draft draft, Change change) {}
+
     /// Changes a draft: the edit is made of the plan as it is, while others may change it, and written
     /// together with the journal if nobody has; else it is made anew. When this returns, the change is kept.
-    Draft change(String site, Function<Plan, Change> wish) {
+    Changed change(String site, Function<Plan, Change> wish) {
         for (int times = 1; times < MOST_TIMES; times++) {
             Draft before = draft(site);
             Change change = wish.apply(before.plan());
@@ -91,21 +99,21 @@ class Drafts {
                         : Optional.<Draft>empty();
             });
             if (changed.isPresent()) {
-                return kept(changed.get());
+                return new Changed(kept(changed.get()), change);
             }
         }
         // So many others were quicker: now they wait.
-        return kept(transaction.execute(status -> {
+        return transaction.execute(status -> {
             SiteRow row = locked(site);
             Draft known = held.get(site);
             Plan before = known != null && known.version() == row.version() ? known.plan() : plan(site);
             Change change = wish.apply(before);
-            return written(row, change, applied(before, change));
-        }));
+            return new Changed(kept(written(row, change, applied(before, change))), change);
+        });
     }
 
     private SiteRow locked(String site) {
-        return sites.locked(site).orElseThrow(() -> Refusal.missing("There is no site '" + site + "'."));
+        return sites.locked(site).orElseThrow(() -> noSite(site));
     }
 
     private static Edits.Result.Applied applied(Plan before, Change change) {

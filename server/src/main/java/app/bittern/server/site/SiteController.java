@@ -144,7 +144,8 @@ class SiteController {
     Api.OutlineView outline(@PathVariable String site, @RequestParam String to) {
         Draft draft = drafts.draft(site);
         E164 called = E164.parse(to)
-                .orElseThrow(() -> Refusal.unusable("to: found '" + to + "'; allowed is " + E164.ALLOWED + "."));
+                .orElseThrow(() ->
+                        Refusal.unusable("to: found '" + Problem.shown(to) + "'; allowed is " + E164.ALLOWED + "."));
         List<Finding> found = findings.of(draft);
         return new Api.OutlineView(
                 draft.version(),
@@ -246,7 +247,8 @@ class SiteController {
     List<Api.UseView> uses(@PathVariable String site, @RequestParam String object) {
         Plan plan = drafts.draft(site).plan();
         Ref ref = Ref.parse(object)
-                .orElseThrow(() -> Refusal.missing("'" + object + "' is not a reference such as mailbox/reception."));
+                .orElseThrow(() -> Refusal.missing(
+                        "'" + Problem.shown(object) + "' is not a reference such as mailbox/reception."));
         return plan.uses(ref).stream()
                 .map(use -> new Api.UseView(
                         use.object().toString(),

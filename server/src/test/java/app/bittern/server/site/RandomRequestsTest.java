@@ -1,0 +1,178 @@
+package app.bittern.server.site;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.bittern.server.testing.Client;
+import app.bittern.server.testing.RunningApplication;
+import java.net.URLEncoder;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.Random;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.RegisterExtension;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/// Whatever is asked of the application, it answers, or says in a sentence what is wrong: never with a fault
+/// of its own.
+class RandomRequestsTest {
+    private static final String SITE = "/api/sites/saltreach";
+    private static final int TIMES = 400;
+    private static final JsonMapper MAPPER = JsonMapper.builder().build();
+    private static final List<String> TEXTS = List.of(
+            "",
+            " ",
+            "+441632960100",
+            "01632 960100",
+            "withheld",
+            "ring-group/reception",
+            "mailbox/none",
+            "mailbox/",
+            "hours/terminal",
+            "site/saltreach",
+            "/ringFor",
+            "/keys/1/to",
+            "/members/0",
+            "/members/999999",
+            "~",
+            "/a~2",
+            "20s",
+            "2026-11-24T10:15",
+            "2026-03-29T01:30",
+            "2026-13-45",
+            "1,-,!5",
+            "2001=busy",
+            "2001=answers 7s then busy",
+            "timetable=reduced",
+            "bookings=full",
+            "x".repeat(5000),
+            "a\u0000b",
+            "\uD800",
+            "٣",
+            "{\"a\":1}",
+            "-1",
+            "99999999999999999999");
+    private static final List<String> NAMES = List.of(
+            "to", "from", "at", "keys", "phone", "turned", "agent", "waiting", "find", "kind", "object", "version");
+
+    @RegisterExtension
+    static final RunningApplication APPLICATION = RunningApplication.withDemo();
+
+    private final Client client = APPLICATION.client();
+
+    @BeforeEach
+    void signIn() {
+        client.signIn(RunningApplication.NAME, RunningApplication.PASSWORD);
+    }
+
+    private static <T> T one(List<T> of, Random random) {
+        return of.get(random.nextInt(of.size()));
+    }
+
+    private static String query(Random random) {
+        return IntStream.range(0, random.nextInt(5))
+                .mapToObj(index -> one(NAMES, random) + "=" + encoded(one(TEXTS, random)))
+                .collect(Collectors.joining("&", "?", ""));
+    }
+
+    private static String encoded(String text) {
+        return URLEncoder.encode(text, StandardCharsets.UTF_8);
+    }
+
+    private static void holds(String asked, Client.Answer answer) {
+        assertThat(answer.status()).as("%s: %s", asked, answer.text()).isLessThan(500);
+        if (answer.status() >= 400) {
+            // A problem names the address that was asked for (RFC 9457, instance); the sentence repeats little of it.
+            assertThat(answer.text().length()).as(asked).isLessThan(2000 + asked.length());
+        }
+    }
+
+    @Test
+    void everyQuestionIsAnsweredOrRefused() {
+        Random random = new Random(81);
+        List<String> paths = List.of("", "/numbers", "/outline", "/trace", "/targets", "/uses", "/none", "/edits");
+        for (int times = 0; times < TIMES; times++) {
+            String path = SITE + one(paths, random) + query(random);
+            holds(path, client.get(path));
+        }
+        for (String site : TEXTS) {
+            String path = "/api/sites/" + encoded(site).replace("+", "%20");
+            holds(path, client.get(path));
+        }
+    }
+
+    /// A value of any sort, such as a wish holds, or not.
+    private static void any(ObjectNode in, String name, Random random, int depth) {
+        switch (random.nextInt(depth > 3 ? 5 : 8)) {
+            case 0 -> in.putNull(name);
+            case 1 -> in.put(name, random.nextInt());
+            case 2 -> in.put(name, random.nextBoolean());
+            case 3, 4 -> in.put(name, one(TEXTS, random));
+            case 5 -> fill(in.putObject(name), random, depth + 1);
+            case 6 -> {
+                ArrayNode list = in.putArray(name);
+                for (int index = random.nextInt(3); index > 0; index--) {
+                    fill(list.addObject(), random, depth + 1);
+                }
+            }
+            default -> {}
+        }
+    }
+
+    private static void fill(ObjectNode node, Random random, int depth) {
+        List<String> fields = List.of(
+                "object", "field", "value", "body", "instead", "code", "title", "name", "ringFor", "members", "colour");
+        for (int index = random.nextInt(5); index > 0; index--) {
+            any(node, one(fields, random), random, depth);
+        }
+    }
+
+    @Test
+    void everyWishIsDoneOrRefused() {
+        Random random = new Random(82);
+        int done = 0;
+        for (int times = 0; times < TIMES; times++) {
+            ObjectNode body = MAPPER.createObjectNode();
+            ArrayNode wishes = body.putArray("wishes");
+            for (int index = random.nextInt(3); index >= 0; index--) {
+                ObjectNode wish = wishes.addObject();
+                String verb = one(List.of("set", "set", "create", "remove", "fix", "paint"), random);
+                ObjectNode what = wish.putObject(verb);
+                what.put(
+                        "object",
+                        one(List.of("ring-group/reception", "mailbox/reception", "mailbox/new", "x"), random));
+                what.put("field", one(List.of("/name", "/ringFor", "/noAnswer", "/members/0", "x"), random));
+                any(what, one(List.of("value", "body", "instead", "field", "title"), random), random, 0);
+                if (verb.equals("set") && random.nextInt(3) > 0) {
+                    what.remove(List.of("body", "instead", "title"));
+                }
+            }
+            if (random.nextInt(3) == 0) {
+                body.put("version", random.nextInt(10));
+            }
+            String asked = body.toString();
+            Client.Answer answer = client.post(SITE + "/edits", asked);
+            holds(asked, answer);
+            done += answer.status() == 200 ? 1 : 0;
+            if (times % 7 == 0) {
+                holds("undo", client.post(SITE + "/undo" + query(random), ""));
+                holds("redo", client.post(SITE + "/redo", ""));
+            }
+        }
+        assertThat(done).as("wishes that were done").isPositive();
+    }
+
+    @Test
+    void everyPlanFileAndSignInIsTakenOrRefused() {
+        for (String text : TEXTS) {
+            holds(text, client.postText("/api/sites", text));
+            holds(text, client.post("/api/sites", text));
+            holds(text, client.post("/api/session", text));
+        }
+        holds("large", client.postText("/api/sites", "x".repeat(21_000_000)));
+    }
+}
