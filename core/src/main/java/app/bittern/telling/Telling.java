@@ -9,6 +9,7 @@ import app.bittern.plan.Kind;
 import app.bittern.plan.Page;
 import app.bittern.plan.Party;
 import app.bittern.plan.Plan;
+import app.bittern.plan.Ref;
 import java.util.List;
 import java.util.Optional;
 
@@ -66,12 +67,16 @@ public record Telling(Plan plan, Bench bench) {
         return destination.map(this::words).orElse("nowhere: nothing is given");
     }
 
-    /// A mailbox is called one, as it is often named like what leads to it.
     String words(Destination destination) {
-        return destination
-                .target()
-                .map(ref -> (ref.kind() == Kind.MAILBOX ? "mailbox " : "") + plan.title(ref))
-                .orElse(destination.toString());
+        return destination.target().map(this::words).orElse(destination.toString());
+    }
+
+    /// A mailbox is called one, as it is often named like what leads to it; what is missing has a key alone.
+    private String words(Ref ref) {
+        String kind = ref.kind().title() + " ";
+        return plan.find(ref).isEmpty()
+                ? kind + "'" + ref.key() + "', which is missing"
+                : (ref.kind() == Kind.MAILBOX ? kind : "") + plan.title(ref);
     }
 
     /// Who a phone is.
