@@ -9,11 +9,10 @@ import app.bittern.plan.Chain;
 import app.bittern.plan.Contact;
 import app.bittern.plan.Destination;
 import app.bittern.plan.Extension;
-import app.bittern.plan.Hours;
+import app.bittern.plan.Group;
 import app.bittern.plan.HuntGroup;
 import app.bittern.plan.Kind;
 import app.bittern.plan.Mailbox;
-import app.bittern.plan.Member;
 import app.bittern.plan.Menu;
 import app.bittern.plan.Page;
 import app.bittern.plan.Party;
@@ -53,7 +52,7 @@ final class SlowCall {
     private final Plan plan;
     private final Bench bench;
     private final SlowWorld world;
-    private final LocalDateTime local;
+    private final SlowRoutes asked;
     private int second;
     private String language;
     private Set<String> tags = new TreeSet<>();
@@ -71,8 +70,9 @@ final class SlowCall {
         this.plan = plan;
         this.bench = bench;
         this.world = new SlowWorld(plan, bench);
-        this.local = LocalDateTime.ofInstant(bench.at(), plan.site().timeZone());
-        this.language = contact()
+        this.asked = new SlowRoutes(
+                plan, bench, LocalDateTime.ofInstant(bench.at(), plan.site().timeZone()));
+        this.language = asked.contact()
                 .flatMap(Contact::language)
                 .filter(plan.site().languages()::contains)
                 .orElse(plan.site().languages().getFirst());
@@ -80,12 +80,6 @@ final class SlowCall {
 
     static End of(Plan plan, Bench bench) {
         return new SlowCall(plan, bench).run();
-    }
-
-    private Optional<Contact> contact() {
-        return plan.all(Contact.class)
-                .filter(one -> bench.caller().delivered().equals(Optional.of(one.caller())))
-                .findFirst();
     }
 
     private End end(String kind, Object in) {
@@ -97,12 +91,7 @@ final class SlowCall {
     }
 
     private End run() {
-        Optional<Route> best = Optional.empty();
-        for (Route route : plan.all(Route.class).toList()) {
-            if (takes(route) && best.filter(other -> !ranksBefore(route, other)).isEmpty()) {
-                best = Optional.of(route);
-            }
-        }
+        Optional<Route> best = asked.route();
         if (best.isEmpty()) {
             return end("unmatched", "number/" + bench.called().meant().orElseThrow());
         }
@@ -122,64 +111,6 @@ final class SlowCall {
         next = ref;
         from = left;
         return ONWARD;
-    }
-
-    private boolean takes(Route route) {
-        return route.enabled()
-                && bench.called().meant().filter(route.called()::takes).isPresent()
-                && caller(route.caller())
-                && route.holdsWhile()
-                        .map(during -> state(during.hours()).equals(Optional.of(during.state())))
-                        .orElse(true);
-    }
-
-    private Optional<String> state(Ref hours) {
-        return plan.find(hours, Hours.class).map(one -> one.calendar().stateAt(local));
-    }
-
-    private boolean caller(Route.From from) {
-        return switch (from) {
-            case Route.From.Any any -> true;
-            case Route.From.Withheld withheld -> bench.caller().delivered().isEmpty();
-            case Route.From.Exact exact -> bench.caller().delivered().equals(Optional.of(exact.number()));
-            case Route.From.Prefix prefix ->
-                bench.caller()
-                        .delivered()
-                        .filter(number -> number.text().startsWith(prefix.digits()))
-                        .isPresent();
-            case Route.From.Tag tag ->
-                contact().filter(one -> one.tags().contains(tag.tag())).isPresent();
-        };
-    }
-
-    private static boolean ranksBefore(Route one, Route other) {
-        int[] first = rank(one);
-        int[] second = rank(other);
-        for (int at = 0; at < first.length; at++) {
-            if (first[at] != second[at]) {
-                return first[at] > second[at];
-            }
-        }
-        return false;
-    }
-
-    /// The larger the sooner: called exact, range, longer prefix, any; caller exact, tag, longer prefix,
-    /// withheld, any; with hours.
-    private static int[] rank(Route route) {
-        int called = switch (route.called()) {
-            case Route.Called.Exact exact -> 900;
-            case Route.Called.Range range -> 800;
-            case Route.Called.Prefix prefix -> prefix.digits().length();
-            case Route.Called.Any any -> 0;
-        };
-        int caller = switch (route.caller()) {
-            case Route.From.Exact exact -> 900;
-            case Route.From.Tag tag -> 800;
-            case Route.From.Prefix prefix -> 100 + prefix.digits().length();
-            case Route.From.Withheld withheld -> 50;
-            case Route.From.Any any -> 0;
-        };
-        return new int[] {called, caller, route.holdsWhile().isPresent() ? 1 : 0};
     }
 
     private End go(Optional<Destination> to, Ref from) {
@@ -282,13 +213,9 @@ final class SlowCall {
         return prompt.map(this::length).orElse(0);
     }
 
-    private int length(List<Ref> prompts) {
-        return prompts.stream().mapToInt(this::length).sum();
-    }
-
     private End branch(Branch branch) {
         String state = switch (branch.by()) {
-            case Branch.By.OfHours by -> state(by.hours()).orElse("gone");
+            case Branch.By.OfHours by -> asked.state(by.hours()).orElse("gone");
             case Branch.By.OfSwitch by ->
                 plan.find(by.turned(), Switch.class)
                         .map(one -> bench.switches().getOrDefault(one.ref(), one.now()))
@@ -317,7 +244,7 @@ final class SlowCall {
     }
 
     private boolean callerOrTag(Route.From from) {
-        return caller(from) || (from instanceof Route.From.Tag(String tag) && tags.contains(tag));
+        return asked.caller(from) || (from instanceof Route.From.Tag(String tag) && tags.contains(tag));
     }
 
     private static String first(Branch branch, java.util.function.Predicate<String> holds) {
@@ -337,110 +264,33 @@ final class SlowCall {
         if (endless(menu.ref())) {
             return end("round", menu.ref());
         }
-        int prompt = length(menu.prompts());
-        for (int attempt = 1; attempt <= menu.tries(); attempt++) {
-            KeyPress key = world.take();
-            int begun = second;
-            int first = key.silent() ? Integer.MAX_VALUE : press(key, 0, prompt);
-            first = Math.max(first, menu.bargeIn() ? 0 : prompt);
-            boolean silent = first > prompt + menu.keyWait().value();
-            if (silent) {
-                second = begun + prompt + menu.keyWait().value();
-            } else {
-                String digits = dial(menu, key, begun, first, prompt);
-                Menu.OnKey does = menu.keys().get(digits);
-                if (does != null) {
-                    chosen();
-                    does.language().ifPresent(spoken -> language = spoken);
-                    tags.addAll(does.tags());
-                    second += length(does.say());
-                    return go(does.to(), menu.ref());
-                }
-                Optional<Extension> dialled = dialled(menu, digits);
-                if (dialled.isPresent()) {
-                    chosen();
-                    return onward(dialled.get().ref(), menu.ref());
-                }
-            }
-            if (attempt < menu.tries()) {
-                second += length(silent ? menu.noKey() : menu.wrongKey());
-            }
+        SlowKeys keys = new SlowKeys(plan, world, this::length);
+        String digits = keys.menu(menu);
+        second += keys.seconds();
+        Menu.OnKey does = menu.keys().get(digits);
+        if (does != null) {
+            chosen();
+            does.language().ifPresent(spoken -> language = spoken);
+            tags.addAll(does.tags());
+            second += length(does.say());
+            return go(does.to(), menu.ref());
+        }
+        Optional<Extension> dialled = keys.dialled(menu, digits);
+        if (dialled.isPresent()) {
+            chosen();
+            return onward(dialled.get().ref(), menu.ref());
         }
         return go(menu.giveUp(), menu.ref());
     }
 
-    private static int press(KeyPress key, int index, int prompt) {
-        return key.timed() ? key.at().get(index) : key.atOnce() ? 0 : prompt;
-    }
-
-    private Optional<Extension> dialled(Menu menu, String digits) {
-        return plan.all(Extension.class)
-                .filter(one -> menu.dialExtensions() && one.dialled().equals(digits))
-                .findFirst();
-    }
-
-    private boolean begins(Menu menu, String digits) {
-        return menu.dialExtensions()
-                && plan.all(Extension.class)
-                        .anyMatch(one -> one.dialled().length() > digits.length()
-                                && one.dialled().startsWith(digits));
-    }
-
-    /// The digits that a menu waits for, from the first on, each no later than the inter-digit wait after the
-    /// one before.
-    private String dial(Menu menu, KeyPress key, int begun, int first, int prompt) {
-        int between = menu.interDigit().value();
-        StringBuilder digits = new StringBuilder(key.digits().substring(0, 1));
-        int at = first;
-        for (int index = 1; index < key.digits().length() && begins(menu, digits.toString()); index++) {
-            int next = Math.max(at, press(key, index, prompt));
-            if (next > at + between) {
-                break;
-            }
-            at = next;
-            digits.append(key.digits().charAt(index));
-        }
-        String all = digits.toString();
-        boolean known = menu.keys().containsKey(all) || dialled(menu, all).isPresent();
-        second = begun + at + (begins(menu, all) && !known ? between : 0);
-        return all;
-    }
-
     private End ask(Ask ask) {
-        int prompt = length(ask.prompts());
-        int wait = ask.keyWait().value();
-        for (int attempt = 1; attempt <= ask.tries(); attempt++) {
-            KeyPress key = world.take();
-            String digits = "";
-            int at = prompt + wait;
-            boolean silent = key.silent()
-                    || press(key, 0, prompt) > prompt + wait
-                    || !Character.isDigit(key.digits().charAt(0));
-            if (!silent) {
-                at = press(key, 0, prompt);
-                while (digits.length() < Math.min(ask.most(), key.digits().length())) {
-                    int next = Math.max(at, press(key, digits.length(), prompt));
-                    if (next > at + wait || !Character.isDigit(key.digits().charAt(digits.length()))) {
-                        break;
-                    }
-                    at = next;
-                    digits += key.digits().charAt(digits.length());
-                }
-                at += digits.length() < ask.most() ? wait : 0;
-            }
-            second += at;
-            if (digits.length() >= ask.fewest()) {
-                String rest = digits.length() == ask.most() ? key.digits().substring(digits.length()) : "";
-                if (!rest.isEmpty()) {
-                    world.dialledAhead(rest);
-                }
-                chosen();
-                keyed.put(ask.ref(), found(ask, digits));
-                return go(ask.to(), ask.ref());
-            }
-            if (attempt < ask.tries()) {
-                second += length(digits.isEmpty() ? ask.noKey() : ask.wrongKey());
-            }
+        SlowKeys keys = new SlowKeys(plan, world, this::length);
+        String digits = keys.ask(ask);
+        second += keys.seconds();
+        if (!digits.isEmpty()) {
+            chosen();
+            keyed.put(ask.ref(), found(ask, digits));
+            return go(ask.to(), ask.ref());
         }
         return go(ask.giveUp(), ask.ref());
     }
@@ -471,143 +321,57 @@ final class SlowCall {
             return go(extension.forward().always(), extension.ref());
         }
         Party own = new Party.Inside(extension.ref());
-        Reaction phone = world.reacts(own, false);
-        Optional<Destination> mailbox = extension.mailbox().map(Destination.To::new);
-        if (phone instanceof Reaction.Busy) {
-            Optional<Destination> to = extension.forward().busy().or(() -> mailbox);
-            reason = Optional.of(Mailbox.Reason.BUSY);
-            return to.isPresent() ? go(to, extension.ref()) : end("busy", extension.ref());
-        }
-        if (phone instanceof Reaction.Off) {
-            Optional<Destination> to = extension.forward().unreachable().or(() -> mailbox);
-            return to.isPresent() ? go(to, extension.ref()) : end("hung-up", extension.ref());
-        }
-        int rings = extension.ringFor().value();
-        for (int ringing = 0; ringing <= rings; ringing++) {
-            if (answersAt(phone) == ringing) {
-                second += ringing;
-                return answered(extension.ref(), own);
+        SlowRinging.Rang rang = ringing().alone(own, extension.ringFor().value());
+        second += rang.seconds();
+        return switch (rang.how()) {
+            case ANSWERED -> answered(extension.ref(), own);
+            case BUSY -> {
+                reason = Optional.of(Mailbox.Reason.BUSY);
+                yield forwarded(extension, extension.forward().busy(), "busy");
             }
-        }
-        second += rings;
-        Optional<Destination> to = extension.forward().noAnswer().or(() -> mailbox);
-        reason = Optional.of(Mailbox.Reason.NO_ANSWER);
-        return to.isPresent() ? go(to, extension.ref()) : end("hung-up", extension.ref());
-    }
-
-    private static int answersAt(Reaction reaction) {
-        return reaction instanceof Reaction.Answers(int after)
-                ? after
-                : reaction instanceof Reaction.Machine(int machine) ? machine : -1;
-    }
-
-    /// A phone among others.
-    private record Phone(Party party, int from, Reaction reaction, boolean rings) {
-        boolean reachable() {
-            return !(reaction instanceof Reaction.Busy || reaction instanceof Reaction.Off);
-        }
-
-        int declinesAt() {
-            return reaction instanceof Reaction.Declines(int after) ? from + after : Integer.MAX_VALUE;
-        }
-    }
-
-    /// How phones that ring together end: who answered, or busy, unreachable, no answer; the seconds are
-    /// passed.
-    private String together(List<Phone> phones, int time, List<Party> by) {
-        if (phones.stream().noneMatch(Phone::reachable)) {
-            return phones.stream().anyMatch(phone -> phone.reaction() instanceof Reaction.Busy)
-                    ? "busy"
-                    : "unreachable";
-        }
-        List<Phone> ringing = phones.stream()
-                .filter(phone -> phone.rings() && phone.reachable())
-                .toList();
-        for (int at = 0; at < time; at++) {
-            for (Phone phone : ringing) {
-                if (answersAt(phone.reaction()) >= 0 && phone.from() + answersAt(phone.reaction()) == at) {
-                    second += at;
-                    by.add(phone.party());
-                    return "answered";
-                }
+            case UNREACHABLE -> forwarded(extension, extension.forward().unreachable(), "hung-up");
+            case NO_ANSWER -> {
+                reason = Optional.of(Mailbox.Reason.NO_ANSWER);
+                yield forwarded(extension, extension.forward().noAnswer(), "hung-up");
             }
-            int now = at;
-            if (!ringing.isEmpty() && ringing.stream().allMatch(phone -> phone.declinesAt() <= now)) {
-                second += at;
-                return "no answer";
-            }
-        }
-        second += time;
-        for (Phone phone : ringing) {
-            if (answersAt(phone.reaction()) >= 0 && phone.from() + answersAt(phone.reaction()) == time) {
-                by.add(phone.party());
-                return "answered";
-            }
-        }
-        return "no answer";
-    }
-
-    private List<Phone> phones(List<Member> members, boolean follow, int time) {
-        Map<Party, Reaction> asked = new HashMap<>();
-        List<Phone> phones = new ArrayList<>();
-        for (Member member : members) {
-            Party party = world.rung(member, follow);
-            if (!asked.containsKey(party)) {
-                asked.put(party, world.reacts(party, member.keyToTake()));
-            }
-            int from = member.after().value();
-            phones.add(new Phone(party, from, asked.get(party), from < time));
-        }
-        return phones;
-    }
-
-    private End ringGroup(RingGroup group) {
-        List<Party> by = new ArrayList<>();
-        int rings = group.ringFor().value();
-        return switch (together(phones(group.members(), group.followForwarding(), rings), rings, by)) {
-            case "answered" -> answered(group.ref(), by.getFirst());
-            case "no answer" -> untaken(Mailbox.Reason.NO_ANSWER, group.noAnswer(), group.ref());
-            case "busy" -> untaken(Mailbox.Reason.BUSY, group.busy().or(group::noAnswer), group.ref());
-            default -> unreachable(group.members(), group.onUnreachable(), group.ref());
         };
     }
 
-    private End unreachable(List<Member> members, Optional<Destination> to, Ref from) {
-        return members.isEmpty() && to.isEmpty() ? end("lost nobody", from) : go(to, from);
+    /// As forwarded, else to the mailbox, else the call ends.
+    private End forwarded(Extension extension, Optional<Destination> to, String otherwise) {
+        Optional<Destination> mailbox = extension.mailbox().map(Destination.To::new);
+        return to.isPresent() || mailbox.isPresent()
+                ? go(to.isPresent() ? to : mailbox, extension.ref())
+                : end(otherwise, extension.ref());
+    }
+
+    private SlowRinging ringing() {
+        return new SlowRinging(plan, world);
+    }
+
+    private End ringGroup(RingGroup group) {
+        SlowRinging.Rang rang = ringing().together(group);
+        second += rang.seconds();
+        return rang(rang, group, group.ref());
+    }
+
+    /// Where a call goes on from a group.
+    private End rang(SlowRinging.Rang rang, Group group, Ref from) {
+        Optional<Destination> busy = group.busy().isPresent() ? group.busy() : group.noAnswer();
+        Optional<Destination> unreachable = group.unreachable().isPresent() ? group.unreachable() : busy;
+        return switch (rang.how()) {
+            case ANSWERED -> answered(from, rang.by().orElseThrow());
+            case NO_ANSWER -> untaken(Mailbox.Reason.NO_ANSWER, group.noAnswer(), from);
+            case BUSY -> untaken(Mailbox.Reason.BUSY, busy, from);
+            case UNREACHABLE ->
+                group.members().isEmpty() && unreachable.isEmpty() ? end("lost nobody", from) : go(unreachable, from);
+        };
     }
 
     private End huntGroup(HuntGroup group) {
-        List<Member> members = new ArrayList<>();
-        List<Reaction> seen = new ArrayList<>();
-        boolean busy = false;
-        for (Member member : group.members()) {
-            Reaction reaction = world.reacts(member.party(), member.keyToTake());
-            busy |= reaction instanceof Reaction.Busy;
-            if (!(reaction instanceof Reaction.Busy || reaction instanceof Reaction.Off)) {
-                members.add(member);
-                seen.add(reaction);
-            }
-        }
-        if (members.isEmpty()) {
-            return busy
-                    ? untaken(Mailbox.Reason.BUSY, group.onBusy(), group.ref())
-                    : unreachable(group.members(), group.onUnreachable(), group.ref());
-        }
-        int each = group.ringEach().value();
-        for (int lap = 0; lap < group.laps(); lap++) {
-            for (int at = 0; at < members.size(); at++) {
-                Member member = members.get(at);
-                Reaction reaction = lap == 0 ? seen.get(at) : world.reacts(member.party(), member.keyToTake());
-                int answers = answersAt(reaction);
-                if (answers >= 0 && answers <= each) {
-                    second += answers;
-                    return answered(group.ref(), member.party());
-                }
-                boolean passed = reaction instanceof Reaction.Busy || reaction instanceof Reaction.Off;
-                second += passed ? 0 : reaction instanceof Reaction.Declines(int after) ? Math.min(after, each) : each;
-            }
-        }
-        return untaken(Mailbox.Reason.NO_ANSWER, group.noAnswer(), group.ref());
+        SlowRinging.Rang rang = ringing().hunted(group);
+        second += rang.seconds();
+        return rang(rang, group, group.ref());
     }
 
     private End chain(Chain chain) {
@@ -615,35 +379,18 @@ final class SlowCall {
             if (++objects > MOST) {
                 return end("round", chain.ref());
             }
-            List<Party> by = new ArrayList<>();
-            int time = stage.time().value();
-            String how = together(phones(stage, time), time, by);
-            if (how.equals("answered")) {
-                return answered(chain.ref(), by.getFirst());
-            }
-            if (how.equals("busy")) {
-                reason = Optional.of(Mailbox.Reason.BUSY);
-            }
-            if (how.equals("no answer")) {
-                reason = Optional.of(Mailbox.Reason.NO_ANSWER);
+            SlowRinging.Rang rang = ringing().stage(stage);
+            second += rang.seconds();
+            switch (rang.how()) {
+                case ANSWERED -> {
+                    return answered(chain.ref(), rang.by().orElseThrow());
+                }
+                case BUSY -> reason = Optional.of(Mailbox.Reason.BUSY);
+                case NO_ANSWER -> reason = Optional.of(Mailbox.Reason.NO_ANSWER);
+                case UNREACHABLE -> {}
             }
         }
         return go(chain.then(), chain.ref());
-    }
-
-    private List<Phone> phones(Chain.Stage stage, int time) {
-        if (stage.ring() instanceof Destination.Outside(var number)) {
-            Party party = new Party.Outside(number);
-            return List.of(new Phone(party, 0, world.reacts(party, stage.keyToTake()), true));
-        }
-        Ref ref = stage.ring().target().orElseThrow();
-        if (ref.kind() == Kind.RING_GROUP) {
-            return plan.find(ref, RingGroup.class)
-                    .map(group -> phones(group.members(), group.followForwarding(), time))
-                    .orElse(List.of());
-        }
-        Party party = new Party.Inside(ref);
-        return List.of(new Phone(party, 0, world.reacts(party, stage.keyToTake()), true));
     }
 
     private End queue(Queue queue) {
@@ -696,9 +443,11 @@ final class SlowCall {
         Optional<Ref> own = reason.map(why -> mailbox.greetings().get(why));
         int greeting = length(own.isPresent() ? own : mailbox.greeting());
         KeyPress key = world.peek();
-        if (mailbox.operator().isPresent() && key.digits().equals("0") && press(key, 0, greeting) <= greeting) {
+        if (mailbox.operator().isPresent()
+                && key.digits().equals("0")
+                && SlowKeys.press(key, 0, greeting) <= greeting) {
             chosen();
-            second += press(world.take(), 0, greeting);
+            second += SlowKeys.press(world.take(), 0, greeting);
             return go(mailbox.operator(), mailbox.ref());
         }
         return end("message", mailbox.ref());

@@ -227,27 +227,6 @@ class TraceTest {
     }
 
     @Test
-    void theMostParticularRouteWins() {
-        Plan plan = to("mailbox/any", mailbox("any"), mailbox("one"), hours("h", "night: Mon-Sun 22:00-06:00", "day"))
-                .with(route(
-                        "range",
-                        new Route.Called.Range(MAIN, new E164("+441632960199")),
-                        new Route.From.Any(),
-                        none(),
-                        "mailbox/one"))
-                .with(route(
-                        "prefix",
-                        new Route.Called.Prefix("+44163296"),
-                        new Route.From.Exact(new E164("+447700900123")),
-                        none(),
-                        "mailbox/one"))
-                .with(route("mine", new Route.Called.Exact(MAIN), new Route.From.Withheld(), none(), "mailbox/one"))
-                .with(route("tagged", new Route.Called.Exact(MAIN), new Route.From.Tag("vip"), none(), "mailbox/one"));
-        Trace trace = trace(plan, "");
-        assertThat(trace.route()).hasToString("Optional[route/range]");
-    }
-
-    @Test
     void amongEqualsTheOneWithHoursComesFirstAndNoRouteIsUnmatched() {
         Plan plan = to("mailbox/any", mailbox("any"), mailbox("day"), hours("h", "day: Mon-Fri 08:00-18:00", "night"));
         Route.While day = new Route.While(app.bittern.plan.Ref.parse("hours/h").orElseThrow(), "day");

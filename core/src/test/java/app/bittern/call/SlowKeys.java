@@ -1,0 +1,132 @@
+package app.bittern.call;
+
+import app.bittern.plan.Ask;
+import app.bittern.plan.Extension;
+import app.bittern.plan.Menu;
+import app.bittern.plan.Plan;
+import app.bittern.plan.Ref;
+import java.util.Optional;
+import java.util.function.ToIntFunction;
+import java.util.stream.Stream;
+
+/// What a caller keys in a menu or an ask, try by try.
+final class SlowKeys {
+    private final Plan plan;
+    private final SlowWorld world;
+    private final ToIntFunction<Ref> lengths;
+    private int second;
+
+    SlowKeys(Plan plan, SlowWorld world, ToIntFunction<Ref> lengths) {
+        this.plan = plan;
+        this.world = world;
+        this.lengths = lengths;
+    }
+
+    /// How long it has taken.
+    int seconds() {
+        return second;
+    }
+
+    private int length(Stream<Ref> prompts) {
+        return prompts.mapToInt(lengths).sum();
+    }
+
+    /// The key or the number that a menu takes; nothing where it gives up.
+    String menu(Menu menu) {
+        int prompt = length(menu.prompts().stream());
+        for (int attempt = 1; attempt <= menu.tries(); attempt++) {
+            KeyPress key = world.take();
+            int begun = second;
+            int first = key.silent() ? Integer.MAX_VALUE : press(key, 0, prompt);
+            first = Math.max(first, menu.bargeIn() ? 0 : prompt);
+            boolean silent = first > prompt + menu.keyWait().value();
+            if (silent) {
+                second = begun + prompt + menu.keyWait().value();
+            } else {
+                String digits = dial(menu, key, begun, first, prompt);
+                if (menu.keys().containsKey(digits) || dialled(menu, digits).isPresent()) {
+                    return digits;
+                }
+            }
+            if (attempt < menu.tries()) {
+                second += length((silent ? menu.noKey() : menu.wrongKey()).stream());
+            }
+        }
+        return "";
+    }
+
+    static int press(KeyPress key, int index, int prompt) {
+        return key.timed() ? key.at().get(index) : key.atOnce() ? 0 : prompt;
+    }
+
+    Optional<Extension> dialled(Menu menu, String digits) {
+        return plan.all(Extension.class)
+                .filter(one -> menu.dialExtensions() && one.dialled().equals(digits))
+                .findFirst();
+    }
+
+    private boolean begins(Menu menu, String digits) {
+        return menu.dialExtensions()
+                && plan.all(Extension.class)
+                        .anyMatch(one -> one.dialled().length() > digits.length()
+                                && one.dialled().startsWith(digits));
+    }
+
+    /// The digits that a menu waits for, from the first on, each no later than the inter-digit wait after the
+    /// one before.
+    private String dial(Menu menu, KeyPress key, int begun, int first, int prompt) {
+        int between = menu.interDigit().value();
+        StringBuilder digits = new StringBuilder(key.digits().substring(0, 1));
+        int at = first;
+        for (int index = 1; index < key.digits().length() && begins(menu, digits.toString()); index++) {
+            int next = Math.max(at, press(key, index, prompt));
+            if (next > at + between) {
+                break;
+            }
+            at = next;
+            digits.append(key.digits().charAt(index));
+        }
+        String all = digits.toString();
+        boolean known = menu.keys().containsKey(all) || dialled(menu, all).isPresent();
+        second = begun + at + (begins(menu, all) && !known ? between : 0);
+        return all;
+    }
+
+    /// The digits that an ask takes; nothing where it gives up.
+    String ask(Ask ask) {
+        int prompt = length(ask.prompts().stream());
+        int wait = ask.keyWait().value();
+        for (int attempt = 1; attempt <= ask.tries(); attempt++) {
+            KeyPress key = world.take();
+            String digits = "";
+            int at = prompt + wait;
+            boolean silent = key.silent()
+                    || press(key, 0, prompt) > prompt + wait
+                    || !Character.isDigit(key.digits().charAt(0));
+            if (!silent) {
+                at = press(key, 0, prompt);
+                while (digits.length() < Math.min(ask.most(), key.digits().length())) {
+                    int next = Math.max(at, press(key, digits.length(), prompt));
+                    if (next > at + wait || !Character.isDigit(key.digits().charAt(digits.length()))) {
+                        break;
+                    }
+                    at = next;
+                    digits += key.digits().charAt(digits.length());
+                }
+                at += digits.length() < ask.most() ? wait : 0;
+            }
+            second += at;
+            if (digits.length() >= ask.fewest()) {
+                String rest = digits.length() == ask.most() ? key.digits().substring(digits.length()) : "";
+                if (!rest.isEmpty()) {
+                    world.dialledAhead(rest);
+                }
+                return digits;
+            }
+            if (attempt < ask.tries()) {
+                second += length((digits.isEmpty() ? ask.noKey() : ask.wrongKey()).stream());
+            }
+        }
+        return "";
+    }
+}

@@ -1,0 +1,89 @@
+package app.bittern.call;
+
+import app.bittern.plan.Contact;
+import app.bittern.plan.Hours;
+import app.bittern.plan.Plan;
+import app.bittern.plan.Ref;
+import app.bittern.plan.Route;
+import java.time.LocalDateTime;
+import java.util.Optional;
+
+/// Who calls, at which hours, and which route takes the call: the first of the best of those that hold.
+record SlowRoutes(Plan plan, Bench bench, LocalDateTime local) {
+    Optional<Route> route() {
+        Optional<Route> best = Optional.empty();
+        for (Route route : plan.all(Route.class).toList()) {
+            if (takes(route) && best.filter(other -> !ranksBefore(route, other)).isEmpty()) {
+                best = Optional.of(route);
+            }
+        }
+        return best;
+    }
+
+    /// The contact that the caller is.
+    Optional<Contact> contact() {
+        return plan.all(Contact.class)
+                .filter(one -> bench.caller().delivered().equals(Optional.of(one.caller())))
+                .findFirst();
+    }
+
+    private boolean takes(Route route) {
+        return route.enabled()
+                && bench.called().meant().filter(route.called()::takes).isPresent()
+                && caller(route.caller())
+                && route.holdsWhile()
+                        .map(during -> state(during.hours()).equals(Optional.of(during.state())))
+                        .orElse(true);
+    }
+
+    /// The state of hours at the call's instant.
+    Optional<String> state(Ref hours) {
+        return plan.find(hours, Hours.class).map(one -> one.calendar().stateAt(local));
+    }
+
+    /// Whether the caller is one of those that a rule is for.
+    boolean caller(Route.From from) {
+        return switch (from) {
+            case Route.From.Any any -> true;
+            case Route.From.Withheld withheld -> bench.caller().delivered().isEmpty();
+            case Route.From.Exact exact -> bench.caller().delivered().equals(Optional.of(exact.number()));
+            case Route.From.Prefix prefix ->
+                bench.caller()
+                        .delivered()
+                        .filter(number -> number.text().startsWith(prefix.digits()))
+                        .isPresent();
+            case Route.From.Tag tag ->
+                contact().filter(one -> one.tags().contains(tag.tag())).isPresent();
+        };
+    }
+
+    private static boolean ranksBefore(Route one, Route other) {
+        int[] first = rank(one);
+        int[] second = rank(other);
+        for (int at = 0; at < first.length; at++) {
+            if (first[at] != second[at]) {
+                return first[at] > second[at];
+            }
+        }
+        return false;
+    }
+
+    /// The larger the sooner: called exact, range, longer prefix, any; caller exact, tag, longer prefix,
+    /// withheld, any; with hours.
+    private static int[] rank(Route route) {
+        int called = switch (route.called()) {
+            case Route.Called.Exact exact -> 900;
+            case Route.Called.Range range -> 800;
+            case Route.Called.Prefix prefix -> prefix.digits().length();
+            case Route.Called.Any any -> 0;
+        };
+        int caller = switch (route.caller()) {
+            case Route.From.Exact exact -> 900;
+            case Route.From.Tag tag -> 800;
+            case Route.From.Prefix prefix -> 100 + prefix.digits().length();
+            case Route.From.Withheld withheld -> 50;
+            case Route.From.Any any -> 0;
+        };
+        return new int[] {called, caller, route.holdsWhile().isPresent() ? 1 : 0};
+    }
+}
