@@ -39,8 +39,8 @@ record SlowRinging(Plan plan, SlowWorld world) {
     }
 
     Rang together(RingGroup group) {
-        int time = group.ringFor().value();
-        return together(phones(group.members(), group.followForwarding(), time), time);
+        int rings = group.ringFor().value();
+        return together(phones(group.members(), group.followForwarding(), rings), rings);
     }
 
     Rang stage(Chain.Stage stage) {
