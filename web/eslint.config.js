@@ -4,7 +4,7 @@ import ts from 'typescript-eslint';
 import svelteConfig from './svelte.config.js';
 
 export default ts.config(
-  { ignores: ['dist', 'node_modules', 'target', 'src/lib/api/types.ts'] },
+  { ignores: ['dist', 'node_modules', 'target', 'src/lib/api/types.ts', 'src/lib/api/endpoints.ts'] },
   js.configs.recommended,
   ...ts.configs.recommended,
   ...svelte.configs.recommended,

@@ -1,51 +1,117 @@
 <script lang="ts">
   import { Command, Dialog } from 'bits-ui';
-  import { address, outlineOf } from './address.svelte';
+  import { findings } from '../features/findings/findings.svelte';
+  import { creating } from '../features/sheet/creating.svelte';
+  import * as api from '../lib/api/endpoints';
+  import { address } from './address.svelte';
+  import { askPlan, askServer } from './queries.svelte';
+  import { navigate } from './routes';
+  import { SCREENS, screenFor } from './screens';
   import { session } from './session.svelte';
   import { site } from './site.svelte';
   import { theme } from './theme.svelte';
 
   let { open = $bindable() }: { open: boolean } = $props();
+  let find = $state('');
 
-  const places = $derived([
-    { title: 'Overview', more: 'screen', go: () => address.go('/') },
-    { title: 'Numbers', more: 'screen', go: () => address.go('/numbers') },
-    ...(site.view?.numbers ?? []).map((number) => ({
-      title: `${number.name} ${number.shown}`,
-      more: 'outline',
-      go: () => address.go(outlineOf(number.number)),
+  const MOST = 40;
+  const found = findings();
+  const kinds = askServer(() => ({ key: ['kinds'], ask: (signal) => api.kinds(signal), on: open }));
+  const objects = askPlan(() => ({
+    key: ['find', find.trim()],
+    ask: (signal) => api.find(address.site, address.plan, { find: find.trim() }, signal),
+    on: open && find.trim() !== '',
+  }));
+
+  interface Place {
+    title: string;
+    more: string;
+    go: () => void;
+  }
+
+  function visit(path: string) {
+    const url = new URL(path, location.origin);
+    void navigate(url.pathname as '/', { search: url.search });
+  }
+
+  function sheet(object: string): string {
+    const [kind = '', key = ''] = split(object);
+    return kind === 'number' ? address.to('outline', key) : address.to(screenFor(kind).name, kind, key);
+  }
+
+  function split(object: string): string[] {
+    const slash = object.indexOf('/');
+    return [object.slice(0, slash), object.slice(slash + 1)];
+  }
+
+  const wanted = $derived(find.trim().toLowerCase());
+  const matching = $derived((place: Place) => `${place.title} ${place.more}`.toLowerCase().includes(wanted));
+  const places = $derived.by((): Place[] => [
+    ...SCREENS.filter((screen) => screen.name !== 'outline')
+      .map((screen): Place => ({
+        title: screen.title,
+        more: 'screen',
+        go: () => visit(address.to(screen.name)),
+      }))
+      .filter(matching),
+    ...(wanted ? (objects.data ?? []) : []).map((one): Place => ({
+      title: [one.number, one.title].filter(Boolean).join(' '),
+      more: one.value.startsWith('number/') ? 'outline' : one.kind,
+      go: () => visit(sheet(one.value)),
     })),
-    ...(site.view?.findings ?? []).map((finding) => ({
-      title: finding.says,
-      more: 'finding',
-      go: () => address.go('/'),
-    })),
-    { title: 'Undo', more: 'Ctrl+Z', go: () => void site.undo() },
-    { title: 'Redo', more: 'Ctrl+Shift+Z', go: () => void site.redo() },
-    { title: theme.dark ? 'Light theme' : 'Dark theme', more: 'command', go: () => theme.turn() },
-    { title: 'Sign out', more: 'command', go: () => session.signOut().catch(site.fail.bind(site)) },
+    ...found.all
+      .map((finding): Place => ({
+        title: finding.says,
+        more: 'finding',
+        go: () => visit(sheet(finding.object)),
+      }))
+      .filter(matching)
+      .slice(0, MOST),
+    ...(site.draft ? (kinds.data ?? []) : [])
+      .filter((kind) => !kind.single)
+      .map((kind): Place => ({
+        title: `New ${kind.title}`,
+        more: 'command',
+        go: () => creating.begin(kind.kind),
+      }))
+      .filter((place) => wanted !== '' && matching(place)),
+    ...[
+      { title: 'Undo', more: 'Ctrl+Z', go: () => void site.undo() },
+      { title: 'Redo', more: 'Ctrl+Shift+Z', go: () => void site.redo() },
+      { title: 'All sites', more: 'screen', go: () => visit('/') },
+      { title: theme.dark ? 'Light theme' : 'Dark theme', more: 'command', go: () => theme.turn() },
+      { title: 'Sign out', more: 'command', go: () => void session.signOut().catch(site.fail.bind(site)) },
+    ].filter(matching),
   ]);
 </script>
 
-<Dialog.Root bind:open>
+<Dialog.Root bind:open onOpenChange={(now) => now && (find = '')}>
   <Dialog.Portal>
     <Dialog.Overlay class="fixed inset-0 z-30 bg-black/30" />
     <Dialog.Content class="sheet fixed top-20 left-1/2 w-[520px] max-w-[94vw] -translate-x-1/2">
       <Dialog.Title class="sr-only">Go to</Dialog.Title>
-      <Command.Root label="Go to" loop>
-        <Command.Input class="w-full" placeholder="A number, a name, a finding, a command" />
+      <Command.Root label="Go to" loop shouldFilter={false}>
+        <Command.Input
+          class="w-full"
+          bind:value={find}
+          placeholder="A number, a name, a finding, a command"
+        />
         <Command.List tabindex={0} class="mt-2 max-h-80 overflow-auto" aria-label="Places">
           <Command.Viewport>
-            <Command.Empty class="px-1 py-2 text-muted">Nothing is called that.</Command.Empty>
-            {#each places as place (place.more + place.title)}
+            {#each places as place, index (index + place.more + place.title)}
               <Command.Item
-                value={place.more + ' ' + place.title}
+                value={index + ' ' + place.more + ' ' + place.title}
                 class="flex cursor-pointer justify-between gap-3 px-1 py-1 data-[selected]:bg-wash"
                 onSelect={() => {
                   open = false;
                   place.go();
-                }}><span>{place.title}</span><span class="text-muted">{place.more}</span></Command.Item
+                }}
+                ><span>{place.title}</span><span class="shrink-0 text-muted">{place.more}</span></Command.Item
               >
+            {:else}
+              <p class="px-1 py-2 text-muted">
+                {objects.isFetching ? 'Looking.' : `Nothing is called “${find.trim()}”.`}
+              </p>
             {/each}
           </Command.Viewport>
         </Command.List>

@@ -1,27 +1,63 @@
-/** Where we are: the path and the query of the address, kept in step with the browser's history. */
+/** What of the query belongs to the bench: it goes along with every link. The rest is the screen's own. */
+const BENCH = ['to', 'from', 'at', 'keys', 'phone', 'turned', 'agent', 'waiting'];
+
+/** Where we are: path and query, kept in step with the router and the browser's history. */
 class Address {
   path = $state(location.pathname);
   query = $state.raw(new URLSearchParams(location.search));
 
-  constructor() {
-    window.addEventListener('popstate', () => this.#read());
+  #steps = $derived(this.path.split('/').filter(Boolean).map(decoded));
+  /** The site that the address is of. */
+  site = $derived(this.#steps[0] === 's' ? (this.#steps[1] ?? '') : '');
+  /** Its draft, what is live, or the number of a release. */
+  plan = $derived(this.#steps[0] === 's' ? (this.#steps[2] ?? 'draft') : 'draft');
+  screen = $derived(this.#steps[3] ?? 'overview');
+  /** What stands behind the screen: a number, or kind and key. */
+  rest = $derived(this.#steps.slice(4));
+
+  /** Reads the address again: the router has gone somewhere. */
+  read(): void {
+    this.path = location.pathname;
+    this.query = new URLSearchParams(location.search);
   }
 
-  /** Goes to another page; the bench in the query comes along. */
-  go(path: string): void {
-    history.pushState(null, '', path + suffix(this.query));
-    this.#read();
-  }
-
-  /** Changes the query in place: the bench is no page of its own. */
+  /** Changes the query in place: neither bench nor filter is a page of its own. */
   keep(query: URLSearchParams): void {
-    history.replaceState(null, '', this.path + suffix(query));
+    history.replaceState(history.state, '', this.path + suffix(query));
     this.query = query;
   }
 
-  #read(): void {
-    this.path = location.pathname;
-    this.query = new URLSearchParams(location.search);
+  /** Sets a parameter of the screen's own, or takes it away. */
+  set(name: string, value: string): void {
+    const query = new URLSearchParams(this.query);
+    if (value) query.set(name, value);
+    else query.delete(name);
+    this.keep(query);
+  }
+
+  #bench = $derived.by(() => {
+    const bench = new URLSearchParams();
+    for (const [name, value] of this.query) if (BENCH.includes(name)) bench.append(name, value);
+    return bench;
+  });
+
+  /** An address in the plan that is open, with the bench; within one screen with its filters too. */
+  to(screen: string, ...rest: string[]): string {
+    return this.in(this.site, this.plan, screen, ...rest);
+  }
+
+  in(site: string, plan: string, screen: string, ...rest: string[]): string {
+    const steps = [site, plan, ...(screen === 'overview' ? [] : [screen]), ...rest].map(encodeURIComponent);
+    const same = screen === this.screen && site === this.site;
+    return '/s/' + steps.join('/') + suffix(same ? this.query : this.#bench);
+  }
+}
+
+function decoded(step: string): string {
+  try {
+    return decodeURIComponent(step);
+  } catch {
+    return step;
   }
 }
 
@@ -31,29 +67,3 @@ function suffix(query: URLSearchParams): string {
 }
 
 export const address = new Address();
-
-/** The pages; an outline's number is the part after its path. */
-export type Page =
-  { name: 'overview' } | { name: 'numbers' } | { name: 'outline'; number: string } | { name: 'missing' };
-
-export function pageOf(path: string): Page {
-  const [first, second] = path.split('/').filter(Boolean);
-  if (!first) return { name: 'overview' };
-  if (first === 'numbers' && !second) return { name: 'numbers' };
-  if (first === 'outline') return { name: 'outline', number: decodeURIComponent(second ?? '') };
-  return { name: 'missing' };
-}
-
-export function outlineOf(number: string): string {
-  return '/outline/' + encodeURIComponent(number);
-}
-
-/** Follows links inside the application without loading it again. */
-export function follow(event: MouseEvent): void {
-  if (event.defaultPrevented || event.button !== 0 || event.metaKey || event.ctrlKey || event.shiftKey)
-    return;
-  const link = (event.target as Element).closest('a[href^="/"]');
-  if (!link) return;
-  event.preventDefault();
-  address.go(new URL((link as HTMLAnchorElement).href).pathname);
-}

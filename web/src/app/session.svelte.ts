@@ -1,28 +1,39 @@
-import { api, Refused } from '../lib/api/client';
-import type { Session } from '../lib/api/types';
+import { Refused } from '../lib/api/client';
+import * as api from '../lib/api/endpoints';
 
 /** Who is signed in. */
 class SessionState {
   name = $state<string | undefined>();
   known = $state(false);
+  /** Whether a session has ended under a screen that is still there. */
+  ended = $state(false);
 
   async begin(): Promise<void> {
-    this.name = (await api.get<Session>('/session')).name;
+    this.name = (await api.session()).name;
     this.known = true;
   }
 
   async signIn(name: string, password: string): Promise<void> {
-    this.name = (await api.post<Session>('/session', { name, password })).name;
+    this.name = (await api.signIn({ name, password })).name;
+    this.ended = false;
   }
 
   async signOut(): Promise<void> {
-    await api.remove('/session');
+    await api.signOut();
     this.name = undefined;
   }
 
-  /** Notes that the session has ended, where that is what a refusal says. */
+  /** Notes that the session has ended, where a refusal may come of that: the screen stays, and asks for a sign-in. */
   noticed(failure: unknown): void {
-    if (failure instanceof Refused && failure.status === 401) this.name = undefined;
+    if (!(failure instanceof Refused) || !this.name) return;
+    if (failure.status === 401) this.ended = true;
+    // A token that has gone with the session is refused before anybody is asked for.
+    else if (failure.status === 403) {
+      api.session().then(
+        (session) => (this.ended = session.name === undefined),
+        () => undefined,
+      );
+    }
   }
 }
 

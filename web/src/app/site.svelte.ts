@@ -1,54 +1,64 @@
-import { api, Refused } from '../lib/api/client';
-import type { Edited, SiteName, SiteView, Wish, Wishes } from '../lib/api/types';
+import { Refused } from '../lib/api/client';
+import * as api from '../lib/api/endpoints';
+import type { Edited, SiteView, Wish } from '../lib/api/types';
+import { address } from './address.svelte';
 import { session } from './session.svelte';
 
-/** The site being worked on: what the server says of it, and the way to change it. */
+/** The plan that is open: what the server says of it as a whole, and the way to change it. */
 class SiteState {
-  key = $state('');
   view = $state.raw<SiteView | undefined>();
-  none = $state(false);
   /** What went wrong or was done last, read out to screen readers too. */
   says = $state('');
   wrong = $state(false);
+  #asked: AbortController | undefined;
 
-  async begin(): Promise<void> {
-    const sites = await api.get<SiteName[]>('/sites');
-    this.none = sites.length === 0;
-    const first = sites[0];
-    if (first) {
-      this.key = first.key;
-      await this.refresh();
+  version = $derived(this.view?.version);
+  /** Whether it can be changed: a release stays as it is. */
+  draft = $derived(address.plan === 'draft');
+
+  /** Asks for the plan as a whole again; an answer that has been overtaken is dropped. */
+  async refresh(): Promise<void> {
+    this.#asked?.abort();
+    const asked = new AbortController();
+    this.#asked = asked;
+    const { site, plan } = address;
+    try {
+      const view = await api.plan(site, plan, asked.signal);
+      if (!this.view || this.view.key !== site || this.view.version <= view.version || plan !== 'draft') {
+        this.view = view;
+      }
+    } catch (failure) {
+      if (!asked.signal.aborted) this.fail(failure);
     }
   }
 
-  async refresh(): Promise<void> {
-    this.view = await api.get<SiteView>(this.path(''));
-  }
-
-  path(rest: string): string {
-    return `/sites/${encodeURIComponent(this.key)}${rest}`;
+  /** Forgets the plan before another is opened. */
+  leave(): void {
+    this.view = undefined;
+    this.tell('');
   }
 
   /** Carries out changes as one edit. Throws what the server refuses, for the field to show. */
-  async change(...wishes: Wish[]): Promise<void> {
-    const asked: Wishes = { wishes };
-    if (this.view) {
-      asked.version = this.view.version;
-    }
-    await this.#edit('/edits', asked);
+  async change(...wishes: Wish[]): Promise<Edited> {
+    return this.#edit(() => api.edit(address.site, { wishes, version: this.version }));
   }
 
-  async undo(): Promise<void> {
-    await this.#told('Undone', () => this.#edit('/undo'));
+  /** Carries out changes of what everybody has made of the plan by now. */
+  async changeAnyway(...wishes: Wish[]): Promise<Edited> {
+    return this.#edit(() => api.edit(address.site, { wishes }));
+  }
+
+  async undo(version?: number): Promise<void> {
+    await this.#told('Undone', () => api.undo(address.site, { version }));
   }
 
   async redo(): Promise<void> {
-    await this.#told('Made again', () => this.#edit('/redo'));
+    await this.#told('Made again', () => api.redo(address.site));
   }
 
-  async #edit(path: string, body?: unknown): Promise<Edited> {
+  async #edit(action: () => Promise<Edited>): Promise<Edited> {
     try {
-      const edited = await api.post<Edited>(this.path(path), body);
+      const edited = await action();
       await this.refresh();
       this.tell(edited.says);
       return edited;
@@ -60,7 +70,7 @@ class SiteState {
 
   async #told(done: string, action: () => Promise<Edited>): Promise<void> {
     try {
-      const edited = await action();
+      const edited = await this.#edit(action);
       this.tell(`${done}: ${edited.says}`);
     } catch (failure) {
       this.fail(failure);

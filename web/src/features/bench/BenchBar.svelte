@@ -1,21 +1,74 @@
 <script lang="ts">
-  import { address, outlineOf } from '../../app/address.svelte';
+  import { address } from '../../app/address.svelte';
+  import { askPlan } from '../../app/queries.svelte';
+  import { navigate } from '../../app/routes';
+  import { instant } from '../../app/said';
   import { site } from '../../app/site.svelte';
-  import { instantInWords } from '../../lib/clock';
+  import * as api from '../../lib/api/endpoints';
+  import type { Found } from '../../lib/ui/Finder.svelte';
+  import Finder from '../../lib/ui/Finder.svelte';
   import TokenPopover from '../../lib/ui/TokenPopover.svelte';
   import { bench, stepped } from './bench.svelte';
-  import Phones from './Phones.svelte';
+  import Reactions from './Reactions.svelte';
+  import { AGENT, listed, PHONE, WAITING, type Quick } from './reactions';
 
-  let { number }: { number?: string } = $props();
-
+  /** The call under test in one sentence; a token changes each part of it. */
   const QUARTER = 15;
   const DAY = 24 * 60;
-  const called = $derived(site.view?.numbers.find((one) => one.number === number)?.shown ?? number ?? '');
-  const phones = $derived(bench.phones.length ? bench.phones.join(', ') : 'silent');
-  const caller = $derived(
-    number !== undefined && bench.call && !bench.problems.length ? bench.call.caller : bench.from,
+  const ROOM = 1240;
+  const every = $derived(address.screen === 'numbers' && !address.rest.length && !address.query.get('kind'));
+  const caller = $derived(bench.call && !bench.problems.length ? bench.call.caller : bench.from);
+  const switches = askPlan(() => ({
+    key: ['find', 'switch', ''],
+    ask: (signal) => api.find(address.site, address.plan, { kind: 'switch' }, signal),
+  }));
+  const numbers = askPlan(() => ({
+    key: ['find', 'number', bench.to],
+    ask: (signal) => api.find(address.site, address.plan, { kind: 'number', find: bench.to }, signal),
+    on: bench.to !== '',
+  }));
+  const called = $derived(
+    numbers.data?.find((one) => one.value === 'number/' + bench.to)?.number ?? bench.to,
   );
-  let typed = $state('');
+  /** Whether the whole sentence has room in one line. */
+  let width = $state(window.innerWidth);
+  const wide = $derived(width >= ROOM);
+  let positions = $state.raw<Record<string, string[]>>({});
+  let more = $state(false);
+  const tucked = $derived(!bench.turned.length && !bench.agents.length && !bench.waiting.length);
+
+  // The positions of the switches, as the plan has them.
+  $effect(() => {
+    void site.version;
+    for (const one of switches.data ?? []) {
+      const key = one.value.slice(one.value.indexOf('/') + 1);
+      api.object(address.site, address.plan, 'switch', key).then(
+        (view) => {
+          positions = { ...positions, [key]: (view.body as { positions?: string[] }).positions ?? [] };
+        },
+        (failure) => site.fail(failure),
+      );
+    }
+  });
+
+  function turns(key: string): Quick[] {
+    return (positions[key] ?? []).map((value) => ({ value, title: value }));
+  }
+
+  async function search(find: string, signal: AbortSignal): Promise<Found[]> {
+    return api.find(address.site, address.plan, { kind: 'number', find }, signal);
+  }
+
+  function call(number: string) {
+    if (address.screen === 'outline') {
+      const query = new URLSearchParams(address.query);
+      query.delete('to');
+      void navigate('/s/:site/:plan/outline/:number', {
+        params: { site: address.site, plan: address.plan, number: encodeURIComponent(number) },
+        search: query.toString(),
+      });
+    } else bench.set('to', number);
+  }
 
   function step(event: KeyboardEvent) {
     const way = event.key === 'ArrowRight' ? 1 : event.key === 'ArrowLeft' ? -1 : 0;
@@ -23,53 +76,39 @@
     event.preventDefault();
     bench.set('at', stepped(bench.at, way * (event.shiftKey ? DAY : QUARTER)));
   }
+
+  function typedNumber(find: string) {
+    const digits = find.replace(/[\s()-]/g, '');
+    return /^\+?\d{3,15}$/.test(digits) ? { value: digits, title: `Call ${digits}` } : undefined;
+  }
+
+  const TOKEN = 'font-mono text-[13px] font-semibold text-water';
 </script>
 
-<section class="no-print border-b border-line bg-wash px-4 py-2" aria-label="Bench">
-  <p class="flex flex-wrap items-baseline gap-x-1.5 gap-y-1">
-    {#if number !== undefined}
+<svelte:window bind:innerWidth={width} />
+
+<section class="no-print border-b border-line bg-wash px-4 py-1.5" aria-label="Bench">
+  <p class="flex flex-wrap items-baseline gap-x-1">
+    {#if every}
+      <span>Every number called</span>
+    {:else}
       <span>Call</span>
-      <TokenPopover label="Number called" text={called} class="font-mono font-semibold text-water">
+      <TokenPopover label="Number called" text={called || 'no number'} class={TOKEN}>
         {#snippet children(close)}
-          <p class="mb-2 text-muted">The number that is called.</p>
-          <ul class="max-h-64 overflow-auto">
-            {#each site.view?.numbers ?? [] as one (one.number)}
-              <li>
-                <button
-                  class="flex w-full gap-3 px-1 py-1 text-left hover:bg-wash"
-                  onclick={() => {
-                    close();
-                    address.go(outlineOf(one.number));
-                  }}
-                  ><span class="font-mono">{one.shown}</span><span class="text-muted">{one.name}</span
-                  ></button
-                >
-              </li>
-            {/each}
-          </ul>
-          <form
-            class="mt-2 flex gap-2"
-            onsubmit={(event) => {
-              event.preventDefault();
+          <Finder
+            label="The number that is called"
+            {search}
+            choose={(value) => {
               close();
-              address.go(outlineOf(typed.replace(/[\s()-]/g, '')));
+              call(value.replace(/^number\//, ''));
             }}
-          >
-            <input
-              class="grow font-mono"
-              bind:value={typed}
-              aria-label="Another number in E.164"
-              placeholder="+441632960100"
-            />
-            <button class="plain">Call it</button>
-          </form>
+            typed={typedNumber}
+          />
         {/snippet}
       </TokenPopover>
-    {:else}
-      <span>Every number called</span>
     {/if}
     <span>from</span>
-    <TokenPopover label="Caller" text={caller} class="font-mono font-semibold text-water">
+    <TokenPopover label="Caller" text={caller} class={TOKEN}>
       {#snippet children(close)}
         <label class="block text-muted" for="caller">Who calls: a number, or withheld.</label>
         <div class="mt-1 flex gap-2">
@@ -87,8 +126,8 @@
     <span>on</span>
     <TokenPopover
       label="Instant, arrow keys step it by a quarter of an hour, with Shift by a day"
-      text={instantInWords(bench.at)}
-      class="font-mono font-semibold text-water"
+      text={instant(bench.at)}
+      class={TOKEN}
       onkeydown={step}
     >
       {#snippet children(close)}
@@ -119,14 +158,10 @@
     </TokenPopover>
     <span class="text-muted">·</span>
     <span>presses</span>
-    <TokenPopover
-      label="Keys pressed"
-      text={bench.keys || 'nothing'}
-      class="font-mono font-semibold text-water"
-    >
+    <TokenPopover label="Keys pressed" text={bench.keys || 'nothing'} class={TOKEN}>
       {#snippet children(close)}
         <label class="block text-muted" for="keys"
-          >Keys in the order they are asked for, by commas; - is silence, ! presses at once.</label
+          >Keys in the order they are asked for, by commas; - is silence, ! presses at once, 5@7s at a second.</label
         >
         <input
           id="keys"
@@ -140,9 +175,58 @@
     </TokenPopover>
     <span class="text-muted">·</span>
     <span>phones</span>
-    <TokenPopover label="Phones" text={phones} class="font-mono font-semibold text-water">
-      <Phones />
+    <TokenPopover label="Phones" text={listed(bench.phones, 'silent')} class={TOKEN}>
+      <Reactions
+        list="phone"
+        kind="extension"
+        quick={() => PHONE}
+        usual="silent"
+        help="What each phone does when it is called, one time after another."
+        example="busy then answers 6s: busy the first time, answers after 6 s of ringing from then on"
+      />
     </TokenPopover>
+    {#if more || !tucked || wide}
+      {#if switches.data?.length}
+        <span class="text-muted">·</span>
+        <span>switches</span>
+        <TokenPopover label="Switches" text={listed(bench.turned, 'as live')} class={TOKEN}>
+          <Reactions
+            list="turned"
+            kind="switch"
+            quick={turns}
+            usual="as live"
+            help="Where each switch stands."
+            example="as live: where the plan says that it stands now"
+          />
+        </TokenPopover>
+      {/if}
+      <span class="text-muted">·</span>
+      <span>agents</span>
+      <TokenPopover label="Agents" text={listed(bench.agents, 'as usual')} class={TOKEN}>
+        <Reactions
+          list="agent"
+          kind="extension"
+          quick={() => AGENT}
+          usual="as usual"
+          help="Whether agents are in, wait by wait; as usual those who always are."
+          example="out then in; out from 20s: out in the first wait, in the second until its second 20"
+        />
+      </TokenPopover>
+      <span class="text-muted">·</span>
+      <span>waiting</span>
+      <TokenPopover label="Callers waiting" text={listed(bench.waiting, 'nobody')} class={TOKEN}>
+        <Reactions
+          list="waiting"
+          kind="queue"
+          quick={() => WAITING}
+          usual="nobody"
+          help="How many callers are found waiting in each queue."
+          example="full then 2: full the first time, two callers the next"
+        />
+      </TokenPopover>
+    {:else}
+      <button class="link" onclick={() => (more = true)}>more</button>
+    {/if}
   </p>
   {#each bench.problems as problem (problem)}
     <p class="wrong mt-1" role="alert">{problem}</p>

@@ -1,6 +1,7 @@
 import { address } from '../../app/address.svelte';
 import { site } from '../../app/site.svelte';
-import { api, Refused } from '../../lib/api/client';
+import { saysOf } from '../../lib/api/client';
+import * as api from '../../lib/api/endpoints';
 import type { BenchText, CallView } from '../../lib/api/types';
 
 const ANYBODY = '+447700900123';
@@ -11,53 +12,74 @@ export function stepped(at: string, minutes: number): string {
   return Number.isNaN(time) ? at : new Date(time + minutes * 60_000).toISOString().slice(0, 16);
 }
 
+/** The lists of the bench, as an address names them. */
+export type List = 'phone' | 'turned' | 'agent' | 'waiting';
+
 /** The conditions of the call under test, kept in the address, and what the call does. */
 class Bench {
   call = $state.raw<CallView | undefined>();
   problems = $state.raw<string[]>([]);
   #asked: AbortController | undefined;
 
+  /** The number called: the outline's own, else the one of the bench, else the site's first. */
+  to = $derived(
+    (address.screen === 'outline' ? address.rest[0] : undefined) ??
+      address.query.get('to') ??
+      site.view?.number ??
+      '',
+  );
   from = $derived(address.query.get('from') ?? ANYBODY);
   at = $derived(address.query.get('at') ?? site.view?.now ?? '');
   keys = $derived(address.query.get('keys') ?? '');
   phones = $derived(address.query.getAll('phone'));
-  /** What a witness sets and the bar does not show yet: switches turned, agents logged in, callers waiting. */
-  others = $derived(
-    ['turned', 'agent', 'waiting'].flatMap((name) =>
-      address.query.getAll(name).map((value): [string, string] => [name, value]),
-    ),
-  );
+  /** Switches that stand otherwise than in the plan, `timetable=reduced`. */
+  turned = $derived(address.query.getAll('turned'));
+  /** Where agents are, `2012=in`. */
+  agents = $derived(address.query.getAll('agent'));
+  /** What is found in queues and mailboxes, `bookings=full then 2`. */
+  waiting = $derived(address.query.getAll('waiting'));
 
   /** The bench as the server reads it, without the number called. */
-  query = $derived.by(() => {
-    const query = new URLSearchParams({ from: this.from, at: this.at, keys: this.keys });
-    this.phones.forEach((phone) => query.append('phone', phone));
-    this.others.forEach(([name, value]) => query.append(name, value));
-    return query.toString();
+  query = $derived({
+    from: this.from,
+    at: this.at,
+    keys: this.keys,
+    phone: this.phones,
+    turned: this.turned,
+    agent: this.agents,
+    waiting: this.waiting,
   });
 
-  set(field: 'from' | 'at' | 'keys', value: string): void {
+  set(field: 'to' | 'from' | 'at' | 'keys', value: string): void {
     const query = new URLSearchParams(address.query);
     query.set(field, value);
     address.keep(query);
   }
 
-  setPhone(number: string, state: string): void {
-    const query = new URLSearchParams(address.query);
-    const others = this.phones.filter((phone) => !phone.startsWith(number + '='));
-    query.delete('phone');
-    others.forEach((phone) => query.append('phone', phone));
-    if (state !== 'silent') query.append('phone', `${number}=${state}`);
-    address.keep(query);
+  /** What one phone, switch, agent or queue is set to; nothing where it is as usual. */
+  of(list: List, name: string): string | undefined {
+    return this.all(list)
+      .find((one) => one.startsWith(name + '='))
+      ?.slice(name.length + 1);
   }
 
-  phone(number: string): string {
-    return this.phones.find((phone) => phone.startsWith(number + '='))?.slice(number.length + 1) ?? 'silent';
+  all(list: List): string[] {
+    return address.query.getAll(list);
+  }
+
+  /** Sets one phone, switch, agent or queue; nothing puts it back to what is usual. */
+  put(list: List, name: string, state: string): void {
+    const query = new URLSearchParams(address.query);
+    const others = query.getAll(list).filter((one) => !one.startsWith(name + '='));
+    query.delete(list);
+    others.forEach((one) => query.append(list, one));
+    if (state) query.append(list, `${name}=${state}`);
+    address.keep(query);
   }
 
   /** Takes over a whole bench, such as a finding's witness. */
   take(bench: BenchText): void {
-    const query = new URLSearchParams({ from: bench.from, at: bench.at, keys: bench.keys });
+    const query = new URLSearchParams({ to: bench.to, from: bench.from, at: bench.at, keys: bench.keys });
     bench.phones.forEach((phone) => query.append('phone', phone));
     bench.switches.forEach((turned) => query.append('turned', turned));
     bench.agents.forEach((agent) => query.append('agent', agent));
@@ -66,17 +88,16 @@ class Bench {
   }
 
   /** Asks what the call does; an answer that has been overtaken is dropped. */
-  async trace(to: string, query: string): Promise<void> {
+  async trace(to: string, query: Bench['query']): Promise<void> {
     this.#asked?.abort();
     const asked = new AbortController();
     this.#asked = asked;
     try {
-      const path = site.path(`/trace?to=${encodeURIComponent(to)}&${query}`);
-      this.call = await api.get<CallView>(path, asked.signal);
+      this.call = await api.trace(address.site, address.plan, { to, ...query }, asked.signal);
       this.problems = [];
     } catch (failure) {
       if (asked.signal.aborted) return;
-      this.problems = failure instanceof Refused ? failure.says : [String(failure)];
+      this.problems = saysOf(failure);
     }
   }
 }

@@ -1,40 +1,58 @@
 <script lang="ts">
-  import { tick } from 'svelte';
+  import { tick, untrack } from 'svelte';
+  import { address } from '../../app/address.svelte';
+  import { askPlan } from '../../app/queries.svelte';
   import { site } from '../../app/site.svelte';
-  import type { RowView } from '../../lib/api/types';
+  import { saysOf } from '../../lib/api/client';
+  import * as api from '../../lib/api/endpoints';
+  import type { PlaceView, RowView } from '../../lib/api/types';
+  import Empty from '../../lib/ui/Empty.svelte';
+  import RemoveDialog from '../objects/RemoveDialog.svelte';
   import { bench } from '../bench/bench.svelte';
   import { keyOf, outline } from './outline.svelte';
-  import AddKeyDialog from './parts/AddKeyDialog.svelte';
+  import AddEntry from './parts/AddEntry.svelte';
   import Reasons from './parts/Reasons.svelte';
-  import RemoveDialog from './parts/RemoveDialog.svelte';
   import Row from './parts/Row.svelte';
   import Strip from './parts/Strip.svelte';
 
-  let { number }: { number: string } = $props();
+  const number = $derived(address.rest[0] ?? '');
 
   let grid = $state<HTMLElement>();
   let hovered = $state<number>();
   let removing = $state('');
   let removeOpen = $state(false);
-  let adding = $state('');
+  let adding = $state.raw<PlaceView | undefined>();
   let addOpen = $state(false);
   let finding = $state(false);
   let find = $state('');
 
+  const query = askPlan(() => ({
+    key: ['outline', number],
+    ask: (signal) => api.outline(address.site, address.plan, { to: number }, signal),
+    on: number !== '',
+  }));
+  const view = $derived(query.data?.number === number ? query.data : undefined);
+
   $effect(() => {
-    if (site.view?.version === undefined) return;
-    outline.load(number).catch(site.fail.bind(site));
+    if (view) untrack(() => outline.take(view));
+  });
+  // Where the call ends is what one looks for first.
+  $effect(() => {
+    if (!view || !bench.call) return;
+    const last = untrack(() => outline.follow());
+    if (last !== undefined) void inSight();
   });
 
-  function inMenu(row: RowView): string | undefined {
-    if (row.object?.startsWith('menu/') && row.asRow === undefined) return row.object;
-    return row.field?.object.startsWith('menu/') ? row.field.object : undefined;
+  async function inSight() {
+    await tick();
+    document.getElementById(`row-${outline.selected}`)?.scrollIntoView({ block: 'nearest' });
   }
 
   function addAfter() {
-    const menu = outline.row ? inMenu(outline.row) : undefined;
-    if (!menu) return site.fail('A key can be added on the row of a menu or of one of its keys.');
-    adding = menu;
+    const place = outline.row?.adds;
+    if (!place)
+      return site.fail('An entry can be added on the row of a menu or a branch, or on one of its entries.');
+    adding = place;
     addOpen = true;
   }
 
@@ -43,15 +61,14 @@
     removeOpen = true;
   }
 
-  /** On a key of a menu the key goes; elsewhere the object does, after asking what to put in its place. */
+  /** On an entry of a menu or a branch the entry goes; elsewhere the object does, after asking what stands instead. */
   function removeRow() {
     const row = outline.row;
-    const key = row?.field?.field.match(/^\/keys\/(.)\/to$/)?.[1];
-    if (row?.field && key) {
+    if (row?.field && row.entry) {
       site
-        .change({ set: { object: row.field.object, field: `/keys/${key}`, value: null } })
+        .change({ set: { object: row.field.object, field: row.entry, value: null } })
         .catch(site.fail.bind(site));
-    } else if (row?.object && !row.object.startsWith('route/')) {
+    } else if (row?.object) {
       remove(row.object);
     }
   }
@@ -77,6 +94,7 @@
       Enter: edit,
       '/': () => void startFinding(),
       a: addAfter,
+      f: () => (outline.alone = !outline.alone),
       Backspace: removeRow,
       Delete: removeRow,
     };
@@ -84,9 +102,7 @@
     if (!action) return;
     event.preventDefault();
     action();
-    void tick().then(() =>
-      document.getElementById(`row-${outline.selected}`)?.scrollIntoView({ block: 'nearest' }),
-    );
+    void inSight();
   }
 
   async function startFinding() {
@@ -115,6 +131,11 @@
     grid?.focus();
   }
 
+  function titleOf(object: string): string {
+    const at = bench.call?.trace.steps.findIndex((step) => step.object === object) ?? -1;
+    return bench.call?.titles[at] ?? object.slice(object.indexOf('/') + 1);
+  }
+
   const litByStep = $derived(new Map([...outline.lit].map(([row, lit]) => [lit.step, row] as const)));
 </script>
 
@@ -137,34 +158,44 @@
       tabindex="0"
       aria-label="Outline"
       aria-activedescendant="row-{outline.selected}"
-      aria-keyshortcuts="Enter a Backspace /"
+      aria-keyshortcuts="Enter a f Backspace /"
       class="min-h-0 grow overflow-auto bg-panel py-1 focus-visible:outline-offset-[-2px]"
       onkeydown={keyed}
     >
       {#each outline.shown as row (keyOf(row) + row.number)}
         <Row {row} hovered={hovered !== undefined && litByStep.get(hovered) === row.number} />
       {:else}
-        {#if outline.loaded === number}
+        {#if query.isError}
+          <p class="wrong px-6 py-4" role="alert">{saysOf(query.error).join(' ')}</p>
+        {:else if outline.loaded === number}
           <p class="px-6 py-4">
             No route takes calls to <span class="font-mono">{number}</span>: the caller hears number
             unobtainable. Choose another number on the bench, or give this one a route.
           </p>
+        {:else if !number}
+          <Empty title="No inbound number yet">
+            <a class="link" href={address.to('numbers')}>To the numbers</a>
+          </Empty>
+        {:else}
+          <p class="px-6 py-4 text-muted" role="status">Drawing the outline.</p>
         {/if}
       {/each}
     </div>
     <p class="no-print border-t border-line bg-panel px-4 py-0.5 text-xs text-muted">
-      ↑↓ row · ←→ close, open · Enter change, Tab next, Esc back · / find · a add a key · Backspace remove ·
-      Ctrl+Z undo
+      ↑↓ row · ←→ close, open · Enter change, Tab next, Esc back · / find · f the call alone · a add ·
+      Backspace remove · Ctrl+Z undo{#if outline.alone}<b class="ml-2 text-water"
+          >+ {outline.rows.length - outline.shown.length} rows</b
+        >{/if}
     </p>
     {#if !bench.problems.length}<Strip bind:hovered />{/if}
   </div>
   <Reasons
     {remove}
-    addKey={(menu) => {
-      adding = menu;
+    add={(place) => {
+      adding = place;
       addOpen = true;
     }}
   />
 </div>
-<RemoveDialog object={removing} bind:open={removeOpen} />
-<AddKeyDialog menu={adding} bind:open={addOpen} />
+<RemoveDialog object={removing} title={titleOf(removing)} bind:open={removeOpen} />
+<AddEntry place={adding} title="Add" bind:open={addOpen} />

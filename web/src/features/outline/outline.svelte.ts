@@ -1,5 +1,3 @@
-import { site } from '../../app/site.svelte';
-import { api } from '../../lib/api/client';
 import type { OutlineView, RowView, TraceStep } from '../../lib/api/types';
 import { bench } from '../bench/bench.svelte';
 
@@ -18,8 +16,14 @@ class OutlineState {
 
   lit = $derived.by(() => litRows(this.rows));
 
-  /** Rows that are not inside a closed one. */
+  /** Whether only the rows that the call passes are shown. */
+  alone = $state(false);
+
+  /** Rows that are not inside a closed one; those of the call alone where that is asked for. */
   shown = $derived.by(() => {
+    if (this.alone && this.lit.size) {
+      return this.rows.filter((row) => this.lit.has(row.number) || row.number === 1);
+    }
     const shown: RowView[] = [];
     let hiddenBelow = Infinity;
     for (const row of this.rows) {
@@ -32,19 +36,35 @@ class OutlineState {
 
   row = $derived(this.rows.find((row) => row.number === this.selected));
 
-  async load(number: string): Promise<void> {
-    const first = this.loaded !== number;
-    const view = await api.get<OutlineView>(site.path(`/outline?to=${encodeURIComponent(number)}`));
+  /** Takes over the rows of a number; those of another begin where its call ends. */
+  take(view: OutlineView): void {
+    const first = this.loaded !== view.number;
     this.rows = view.rows;
-    this.loaded = number;
+    this.loaded = view.number;
     if (first) {
       this.selected = 1;
+      this.#followed = '';
       this.closed = new Set(this.rows.filter((row) => isMany(row)).map(keyOf));
     }
-    this.selected = Math.min(this.selected, this.rows.length);
+    this.selected = Math.min(this.selected, Math.max(1, this.rows.length));
+  }
+
+  #followed = '';
+
+  /**
+   * Selects the last row that the call passes, once for a number and unless somebody has gone elsewhere: that is where
+   * one looks first.
+   */
+  follow(): number | undefined {
+    const last = [...this.lit.keys()].at(-1);
+    if (last === undefined || !this.rows.length || this.#followed === this.loaded) return undefined;
+    this.#followed = this.loaded;
+    this.reveal(last);
+    return last;
   }
 
   move(by: number): void {
+    this.#followed = this.loaded;
     const at = this.shown.findIndex((row) => row.number === this.selected);
     const next = this.shown[Math.min(Math.max(at + by, 0), this.shown.length - 1)];
     if (next) this.selected = next.number;

@@ -1,21 +1,57 @@
 <script lang="ts">
-  import { address, outlineOf } from '../../app/address.svelte';
+  import { address } from '../../app/address.svelte';
+  import { live } from '../../app/live.svelte';
+  import { askPlan } from '../../app/queries.svelte';
+  import { navigate } from '../../app/routes';
+  import { screenFor } from '../../app/screens';
   import { site } from '../../app/site.svelte';
+  import * as api from '../../lib/api/endpoints';
   import type { FindingView } from '../../lib/api/types';
+  import Progress from '../../lib/ui/Progress.svelte';
   import { bench } from '../bench/bench.svelte';
+  import { findings } from '../findings/findings.svelte';
+  import JournalEntry from '../journal/JournalEntry.svelte';
+  import { splitRef } from '../sheet/kinds.svelte';
 
   const view = $derived(site.view);
+  const found = findings();
+  const MOST = 40;
+  const MARKS = { blocking: '✕', warning: '!', hint: '·' } as const;
+  let all = $state(false);
+  const shown = $derived(all ? found.all : found.all.slice(0, MOST));
+  const numbers = askPlan(() => ({
+    key: ['objects', 'number', MOST],
+    ask: (signal) => api.objects(address.site, address.plan, 'number', { rows: MOST }, signal),
+  }));
+  const journal = askPlan(() => ({
+    key: ['journal', 'last'],
+    ask: (signal) => api.journal(address.site, address.plan, { most: 12 }, signal),
+  }));
 
   function show(finding: FindingView) {
     if (!finding.witness) return;
     bench.take(finding.witness);
-    address.go(outlineOf(finding.witness.to));
+    void navigate('/s/:site/:plan/outline/:number', {
+      params: { site: address.site, plan: address.plan, number: encodeURIComponent(finding.witness.to) },
+      search: address.query.toString(),
+    });
+  }
+
+  function sheet(object: string): string {
+    const [kind, key] = splitRef(object);
+    return address.to(screenFor(kind).name, kind, key);
   }
 
   function fix(finding: FindingView, title: string) {
     site
       .change({ fix: { code: finding.code, object: finding.object, field: finding.field ?? '', title } })
       .catch(site.fail.bind(site));
+  }
+
+  function kindQuery(kind: string): string {
+    const first = screenFor(kind).kinds[0] === kind && screenFor(kind).name !== 'numbers';
+    const path = address.to(screenFor(kind).name);
+    return first ? '' : (path.includes('?') ? '&' : '?') + 'kind=' + kind;
   }
 
   function progress(count: number): string {
@@ -30,18 +66,24 @@
 
     <section class="mt-5" id="findings" aria-labelledby="findings-title">
       <h2 id="findings-title" class="font-semibold">
-        Findings {#if view.findings.length}<span
-            class={view.findings.some((one) => one.severity === 'blocking') ? 'wrong' : 'text-muted'}
-            >{view.findings.length}</span
+        Findings {#if found.all.length}<span
+            class={found.all.some((one) => one.severity === 'blocking') ? 'wrong' : 'text-muted'}
+            >{found.all.length}</span
           >{/if}
       </h2>
-      {#each view.findings as finding, index (index)}
+      {#if live.examining}
+        <div class="mt-1">
+          <Progress label="Looking for findings" done={live.examining.done} of={live.examining.of} />
+        </div>
+      {/if}
+      {#each shown as finding, index (index)}
         {@const blocking = finding.severity === 'blocking'}
         <article class="mt-2 border-l-4 bg-panel px-4 py-2 {blocking ? 'border-clay' : 'border-sand'}">
           <p>
             <span class={blocking ? 'wrong' : 'font-semibold'}
-              >{blocking ? '✕ ' : ''}{finding.severity}: {finding.title}.</span
+              >{MARKS[finding.severity]} {finding.severity}: {finding.title}.</span
             >
+            <a class="link" href={sheet(finding.object)}>{finding.about}</a>
             {finding.says}
             {finding.advice}
           </p>
@@ -50,30 +92,47 @@
             <ul class="list-disc pl-5">
               {#each finding.calls as call (call)}<li>{call}</li>{/each}
             </ul>
-          {:else if finding.severity === 'blocking' && !finding.witness}
+          {:else if blocking && !finding.witness}
             <p class="mt-1 text-muted">No call to a number of this plan comes to it.</p>
           {/if}
           <div class="mt-2 flex gap-3">
             {#if finding.witness}<button class="link" onclick={() => show(finding)}>Show such a call</button
               >{/if}
-            {#each finding.fixes as title (title)}<button class="plain" onclick={() => fix(finding, title)}
-                >{title}</button
-              >{/each}
+            {#if site.draft}
+              {#each finding.fixes as title (title)}<button class="plain" onclick={() => fix(finding, title)}
+                  >{title}</button
+                >{/each}
+            {/if}
           </div>
         </article>
       {:else}
-        <p class="mt-1">Nothing found.</p>
+        <p class="mt-1">{found.known ? 'Nothing found.' : 'Looking.'}</p>
       {/each}
+      {#if found.all.length > MOST && !all}
+        <button class="link mt-2" onclick={() => (all = true)}>all {found.all.length}</button>
+      {/if}
     </section>
 
     <div class="mt-6 grid grid-cols-1 gap-8 lg:grid-cols-[1fr_1fr]">
       <section aria-labelledby="plan-title">
         <h2 id="plan-title" class="font-semibold">In the plan</h2>
-        <dl class="mt-2 grid grid-cols-[1fr_auto] gap-y-1 border-y border-line bg-panel px-4 py-2">
-          {#each view.sections.filter((section) => section.kind !== 'site') as section (section.kind)}
-            <dt class="first-letter:uppercase">{section.title}</dt>
-            <dd class="text-right font-mono {section.count ? '' : 'text-muted'}">
-              {progress(section.count)}
+        <dl class="mt-2 grid grid-cols-[1fr_auto] border-y border-line bg-panel px-4 py-2">
+          {#each view.sections as section (section.kind)}
+            <dt class="py-0.5 first-letter:uppercase">
+              {#if section.kind === 'site'}
+                <a class="link inline-block min-h-6 leading-6" href={address.to('overview', 'site', view.key)}
+                  >the site itself</a
+                >
+              {:else}
+                <a
+                  class="hover:underline"
+                  href={address.to(screenFor(section.kind).name) + kindQuery(section.kind)}
+                  >{section.several}</a
+                >
+              {/if}
+            </dt>
+            <dd class="py-0.5 text-right font-mono {section.count ? '' : 'text-muted'}">
+              {section.kind === 'site' ? '' : progress(section.count)}
             </dd>
           {/each}
         </dl>
@@ -81,27 +140,30 @@
       <section aria-labelledby="numbers-title">
         <h2 id="numbers-title" class="font-semibold">Outlines</h2>
         <ul class="mt-2 border-y border-line bg-panel px-4 py-2">
-          {#each view.numbers as number (number.number)}
+          {#each numbers.data?.rows ?? [] as number (number.key)}
             <li class="py-0.5">
-              <a class="link font-mono" href={outlineOf(number.number)}>{number.shown}</a>
-              {number.name}
+              <a class="link font-mono" href={address.to('outline', number.key)}
+                >{number.number ?? number.key}</a
+              >
+              {number.title}
             </li>
           {:else}
-            <li class="text-muted">No inbound number yet.</li>
+            <li class="text-muted">{numbers.isSuccess ? 'No inbound number yet.' : 'Asking.'}</li>
           {/each}
+          {#if (numbers.data?.total ?? 0) > MOST}
+            <li><a class="link" href={address.to('numbers')}>all {numbers.data?.total}</a></li>
+          {/if}
         </ul>
         <h2 class="mt-6 font-semibold">Last changes</h2>
-        <ol class="mt-2 border-y border-line bg-panel px-4 py-2">
-          {#each view.journal as entry (entry.version)}
-            <li class="flex gap-3 py-0.5">
-              <span class="font-mono text-muted">{entry.at.slice(0, 16).replace('T', ' ')}</span>
-              <span class="grow">{entry.kind === 'edit' ? '' : entry.kind + ': '}{entry.says}</span>
-              <span class="text-muted">{entry.account}</span>
-            </li>
+        <div class="mt-2 border-y border-line bg-panel px-4 pb-2">
+          {#each journal.data ?? [] as entry (entry.version)}
+            <JournalEntry {entry} undo={site.draft} />
           {:else}
-            <li class="text-muted">Nothing has been changed yet. Open an outline and change a token.</li>
+            <p class="pt-2 text-muted">
+              Nothing has been changed yet. Open an outline or a sheet and change a token.
+            </p>
           {/each}
-        </ol>
+        </div>
       </section>
     </div>
   </div>

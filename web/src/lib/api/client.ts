@@ -1,11 +1,24 @@
-/** What the server refused, with a sentence for each reason. */
+import type { ClashView } from './types';
+
+/** What the server refused, with a sentence for each reason, and the fields in which two people clash. */
 export class Refused extends Error {
   constructor(
     readonly status: number,
     readonly says: string[],
+    readonly clashes: ClashView[] = [],
   ) {
     super(says.join(' '));
   }
+
+  /** The server could not be reached at all. */
+  get lost(): boolean {
+    return this.status === 0;
+  }
+}
+
+/** What to show of whatever went wrong. */
+export function saysOf(failure: unknown): string[] {
+  return failure instanceof Refused ? failure.says : [String(failure)];
 }
 
 /** The token that requests which change something carry; it changes at sign-in, so it is read each time. */
@@ -15,24 +28,52 @@ function csrf(): string {
 
 async function answer<T>(response: Response): Promise<T> {
   if (response.status === 204) return undefined as T;
+  if (response.ok) {
+    const text = await response.text();
+    const json = response.headers.get('Content-Type')?.includes('json');
+    return (json && text ? JSON.parse(text) : text) as T;
+  }
   const body: unknown = await response.json().catch(() => undefined);
-  if (response.ok) return body as T;
-  const detail = (body ?? {}) as { says?: string[]; detail?: string };
+  const detail = (body ?? {}) as { says?: string[]; detail?: string; clashes?: ClashView[] };
   const said = detail.says ?? (detail.detail ? [detail.detail] : []);
   throw new Refused(
     response.status,
     said.length ? said : [`The server answered ${response.status}. Try again.`],
+    detail.clashes,
   );
 }
 
-async function send<T>(method: string, path: string, body?: unknown, signal?: AbortSignal): Promise<T> {
+type Value = string | number | boolean | null | undefined;
+
+export interface Options {
+  /** A list gives a parameter several times; what is not given is left out. */
+  query?: Record<string, Value | string[]>;
+  /** Text goes as it is, anything else as JSON. */
+  body?: unknown;
+  signal?: AbortSignal;
+}
+
+function search(query: Options['query']): string {
+  const search = new URLSearchParams();
+  for (const [name, value] of Object.entries(query ?? {})) {
+    for (const one of Array.isArray(value) ? value : [value]) {
+      if (one !== undefined && one !== null) search.append(name, String(one));
+    }
+  }
+  const text = search.toString();
+  return text ? '?' + text : '';
+}
+
+/** Asks an endpoint; the functions of endpoints.ts say which there are. */
+export async function send<T>(method: string, path: string, options: Options): Promise<T> {
+  const { query, body, signal } = options;
   const text = typeof body === 'string';
-  const headers: Record<string, string> = { Accept: 'application/json' };
+  const headers: Record<string, string> = { Accept: 'application/json, text/plain' };
   if (method !== 'GET') headers['X-XSRF-TOKEN'] = csrf();
   if (body !== undefined) headers['Content-Type'] = text ? 'text/plain' : 'application/json';
   let response: Response;
   try {
-    response = await fetch('/api' + path, {
+    response = await fetch('/api' + path + search(query), {
       method,
       headers,
       body: body === undefined ? undefined : text ? body : JSON.stringify(body),
@@ -44,9 +85,3 @@ async function send<T>(method: string, path: string, body?: unknown, signal?: Ab
   }
   return answer<T>(response);
 }
-
-export const api = {
-  get: <T>(path: string, signal?: AbortSignal) => send<T>('GET', path, undefined, signal),
-  post: <T>(path: string, body?: unknown) => send<T>('POST', path, body),
-  remove: <T>(path: string) => send<T>('DELETE', path),
-};

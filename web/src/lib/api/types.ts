@@ -27,6 +27,13 @@ export interface CallView {
   titles: string[];
 }
 
+export interface Choice {
+  value: string;
+  title: string;
+  kind: string;
+  number?: string;
+}
+
 export interface ClashView {
   object: string;
   title: string;
@@ -43,22 +50,121 @@ export interface CreateObject {
   body: unknown;
 }
 
+export interface Credentials {
+  name?: string | null;
+  password?: string | null;
+}
+
+export interface CutOver {
+  version: number;
+}
+
+export interface Difference {
+  notice: string;
+  number: string;
+  called: string;
+  at: string;
+  when: string;
+  caller?: string;
+  choices: string[];
+  before: string;
+  after: string;
+  bench?: BenchText;
+}
+
 export interface Edited {
   version: number;
   says: string;
 }
 
+export interface EventEdited {
+  version: number;
+  account: string;
+  session: string;
+  says: string;
+  objects: string[];
+}
+
+export interface EventExamining {
+  version: number;
+  done: number;
+  of: number;
+}
+
+export interface EventHello {
+  version: number;
+  session: string;
+}
+
+export interface EventPeople {
+  accounts: string[];
+}
+
+export interface EventSites {
+  site: string;
+}
+
+export interface EventTold {
+  version: number;
+}
+
+export interface FieldView {
+  name: string;
+  title: string;
+  help: string;
+  types: ('text' | 'words' | 'duration' | 'whole' | 'decimal' | 'flag' | 'list' | 'fields')[];
+  allowed: string;
+  chosen: boolean;
+  strict: boolean;
+  typed?: string;
+  makes: string[];
+  byKey: boolean;
+  usual?: string;
+  value: boolean;
+  unit?: string;
+  least?: number;
+  most?: number;
+  needed: boolean;
+  fields: FieldView[];
+  each?: FieldView;
+}
+
 export interface FindingView {
   code: string;
   title: string;
-  severity: string;
+  severity: 'blocking' | 'warning' | 'hint';
   object: string;
+  about: string;
   field?: string;
   says: string;
   advice: string;
   calls: string[];
   witness?: BenchText;
   fixes: string[];
+  accepted?: string;
+}
+
+export interface FindingsView {
+  version: number;
+  current: boolean;
+  done: number;
+  of: number;
+  findings: FindingView[];
+}
+
+export interface FreshView {
+  kind: string;
+  key: string;
+  body: unknown;
+  asks: string[];
+}
+
+export interface Imported {
+  version: number;
+  added: number;
+  changed: number;
+  removed: number;
+  noticed: Noticed;
 }
 
 export interface JournalView {
@@ -67,6 +173,51 @@ export interface JournalView {
   at: string;
   kind: string;
   says: string;
+  undone: boolean;
+  noticed?: Noticed;
+}
+
+export interface KindView {
+  kind: string;
+  section: string;
+  title: string;
+  several: string;
+  key: string;
+  keys: 'words' | 'digits' | 'e164';
+  single: boolean;
+  routable: boolean;
+  fields: FieldView[];
+}
+
+export interface ListRow {
+  object: string;
+  key: string;
+  title: string;
+  number?: string;
+  uses: number;
+  cells: string[];
+}
+
+export interface ListView {
+  version: number;
+  total: number;
+  from: number;
+  rows: ListRow[];
+}
+
+export interface NewSite {
+  sample?: string | null;
+  key?: string | null;
+  name?: string | null;
+  timeZone?: string | null;
+  country?: string | null;
+  language?: string | null;
+}
+
+export interface Noticed {
+  says: string;
+  count: number;
+  first: Difference[];
 }
 
 export interface NumberCall {
@@ -84,6 +235,20 @@ export interface NumberView {
   trunk?: string;
 }
 
+export interface ObjectView {
+  object: string;
+  kind: string;
+  key: string;
+  title: string;
+  number?: string;
+  version: number;
+  body: unknown;
+  shown: Shown[];
+  slots: SlotView[];
+  uses: UseView[];
+  findings: FindingView[];
+}
+
 export interface OutlineView {
   version: number;
   number: string;
@@ -91,7 +256,7 @@ export interface OutlineView {
 }
 
 export interface PartView {
-  style: string;
+  style: 'plain' | 'strong' | 'muted' | 'digits' | 'key' | 'answered' | 'message' | 'outside' | 'ended' | 'lost';
   text: string;
   edit?: TokenView;
 }
@@ -101,9 +266,37 @@ export interface PlaceView {
   field: string;
 }
 
+export interface ReachedBy {
+  number: string;
+  shown: string;
+  title: string;
+  when: string;
+  earliest: number;
+  latest?: number;
+}
+
+export interface ReachedView {
+  version: number;
+  numbers: ReachedBy[];
+  bench?: BenchText;
+}
+
+export interface ReleaseView {
+  number: number;
+  version: number;
+  account: string;
+  at: string;
+  digest: string;
+}
+
 export interface RemoveObject {
   object: string;
   instead?: string | null;
+}
+
+export interface RenameObject {
+  object: string;
+  key: string;
 }
 
 export interface RowView {
@@ -117,13 +310,23 @@ export interface RowView {
   asRow?: number;
   uses: number;
   field?: PlaceView;
+  entry?: string;
+  adds?: PlaceView;
   opens: boolean;
   findings: number;
+  blocking: boolean;
+}
+
+export interface Sample {
+  key: string;
+  name: string;
+  about: string;
 }
 
 export interface Section {
   kind: string;
   title: string;
+  several: string;
   count: number;
 }
 
@@ -137,9 +340,25 @@ export interface SetField {
   value?: unknown | null;
 }
 
+export interface Shown {
+  at: string;
+  text: string;
+  object?: string;
+}
+
+export interface SiteEventView {
+  site: string;
+  account: string;
+  at: string;
+  kind: string;
+  says: string;
+}
+
 export interface SiteName {
   key: string;
   name: string;
+  version: number;
+  live?: number;
 }
 
 export interface SiteView {
@@ -148,29 +367,28 @@ export interface SiteView {
   country: string;
   timeZone: string;
   languages: string[];
+  release?: number;
   version: number;
+  live?: ReleaseView;
   changes: number;
   undo?: string;
   redo?: string;
   now: string;
   ringSeconds: number;
-  numbers: NumberView[];
+  number?: string;
   sections: Section[];
-  findings: FindingView[];
-  journal: JournalView[];
 }
 
-export interface Target {
-  value: string;
-  title: string;
-  kind: string;
-  number?: string;
+export interface SlotView {
+  at: string;
+  role: string;
+  missing: boolean;
 }
 
 export interface TokenView {
   object: string;
   field: string;
-  type: string;
+  type: 'duration' | 'count' | 'destination' | 'hours' | 'text' | 'script';
   value: string;
   help: string;
 }
@@ -224,12 +442,15 @@ export interface TraceWhy {
 export interface UseView {
   object: string;
   title: string;
+  kind: string;
   field: string;
+  at: string;
 }
 
 export interface Wish {
   set?: SetField | null;
   create?: CreateObject | null;
+  rename?: RenameObject | null;
   remove?: RemoveObject | null;
   fix?: ApplyFix | null;
 }

@@ -34,6 +34,7 @@
       sideOffset={6}
       align="start"
       collisionPadding={12}
+      role="dialog"
       aria-label={label}
     >
       {@render children(close)}

@@ -1,13 +1,15 @@
 <script lang="ts">
   import { site } from '../../../app/site.svelte';
-  import type { PartView, Wish } from '../../../lib/api/types';
+  import type { FieldView, PartView } from '../../../lib/api/types';
   import EndMark from '../../../lib/ui/EndMark.svelte';
   import TokenPopover from '../../../lib/ui/TokenPopover.svelte';
-  import { editorOf } from './editors';
+  import { kinds, splitRef } from '../../sheet/kinds.svelte';
+  import { makeAt } from '../../sheet/making';
+  import ValueEditor from '../../sheet/parts/ValueEditor.svelte';
 
   let { part }: { part: PartView } = $props();
 
-  const STYLES: Record<string, string> = {
+  const STYLES: Record<PartView['style'], string> = {
     plain: '',
     strong: 'font-semibold',
     muted: 'text-muted',
@@ -19,21 +21,48 @@
     ended: 'font-semibold text-muted',
     lost: 'font-semibold text-clay',
   };
-  const ENDS = ['answered', 'message', 'outside', 'ended', 'lost'];
+  const all = kinds();
+  const ENDS: PartView['style'][] = ['answered', 'message', 'outside', 'ended', 'lost'];
+
+  /** What the field of a token is, as the server knows it; the sentence's own help stands with it. */
+  function formOf(object: string, place: string, help: string): FieldView | undefined {
+    let inside = all.of(splitRef(object)[0])?.fields ?? [];
+    let form: FieldView | undefined;
+    for (const step of place.split('/').slice(1)) {
+      form = inside.find((field) => field.name === step) ?? form?.each;
+      inside = form?.fields ?? [];
+    }
+    return form && { ...form, help };
+  }
 </script>
 
-{#if part.edit}
-  {@const token = part.edit}
-  {@const Editor = editorOf(token.type)}
+{#if part.edit && site.draft}
+  {@const edit = part.edit}
+  {@const form = formOf(edit.object, edit.field, edit.help)}
   <TokenPopover label="{part.text}: change" text={part.text} class={STYLES[part.style]}>
     {#snippet children(close)}
-      <Editor
-        {token}
-        save={async (wishes: Wish[]) => {
-          await site.change(...wishes);
-          close();
-        }}
-      />
+      {#if form}
+        <ValueEditor
+          {form}
+          kind={splitRef(edit.object)[0]}
+          object={edit.object}
+          at={edit.field}
+          value={edit.value || undefined}
+          save={async (value, anyway) => {
+            const wish = { set: { object: edit.object, field: edit.field, value: value ?? null } };
+            await (anyway ? site.changeAnyway(wish) : site.change(wish));
+            close();
+          }}
+          make={form.makes.length
+            ? (kind, name) => {
+                close();
+                const known = all.of(kind);
+                const place = { object: edit.object, at: edit.field, byKey: form.byKey };
+                if (known) makeAt(known, name, place).catch(site.fail.bind(site));
+              }
+            : undefined}
+        />
+      {/if}
     {/snippet}
   </TokenPopover>
 {:else}

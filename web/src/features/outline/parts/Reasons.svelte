@@ -1,26 +1,39 @@
 <script lang="ts">
+  import { address } from '../../../app/address.svelte';
+  import { screenFor } from '../../../app/screens';
   import { site } from '../../../app/site.svelte';
+  import type { PlaceView } from '../../../lib/api/types';
   import { clock, span } from '../../../lib/clock';
   import { bench } from '../../bench/bench.svelte';
+  import FindingNote from '../../findings/FindingNote.svelte';
+  import { findings as asked } from '../../findings/findings.svelte';
+  import { splitRef } from '../../sheet/kinds.svelte';
   import { outline } from '../outline.svelte';
 
   interface Props {
     remove: (object: string) => void;
-    addKey: (menu: string) => void;
+    add: (place: PlaceView) => void;
   }
-  let { remove, addKey }: Props = $props();
+  let { remove, add }: Props = $props();
 
   const row = $derived(outline.row);
   const lit = $derived(row ? outline.lit.get(row.number) : undefined);
   const steps = $derived(bench.call?.trace.steps ?? []);
   const step = $derived(lit ? steps[lit.step] : undefined);
+  const found = asked();
   const findings = $derived(
-    site.view?.findings.filter(
+    found.all.filter(
       (finding) =>
         finding.object === row?.object ||
         (finding.object === row?.field?.object && finding.field === row?.field?.field),
-    ) ?? [],
+    ),
   );
+
+  /** What the trace calls an object: its titles stand beside its steps. */
+  function titleOf(object: string): string {
+    const at = steps.findIndex((one) => one.object === object);
+    return bench.call?.titles[at] ?? object.slice(object.indexOf('/') + 1);
+  }
 
   /** Selects the row at which a step of the call happens. */
   function show(step: number) {
@@ -63,7 +76,7 @@
       <dt class="text-muted">Language</dt>
       <dd>{step.after.language}</dd>
       <dt class="text-muted">Called first</dt>
-      <dd>{step.after.firstCalled ?? 'nobody yet'}</dd>
+      <dd>{step.after.firstCalled ? titleOf(step.after.firstCalled) : 'nobody yet'}</dd>
       <dt class="text-muted">Channels</dt>
       <dd class="font-mono">{step.after.channels}</dd>
       <dt class="text-muted">Voice channels</dt>
@@ -82,17 +95,23 @@
     </ol>
   {/if}
   {#each findings as finding, index (index)}
-    <p class="mt-3 border-t border-line pt-2"><span class="wrong">✕ {finding.title}:</span> {finding.says}</p>
+    <div class="mt-3 border-t border-line pt-2"><FindingNote {finding} /></div>
   {/each}
   {#if row}
     <div class="mt-3 flex flex-wrap gap-2 border-t border-line pt-3">
-      {#if row.object?.startsWith('menu/')}
-        {@const menu = row.object}
-        <button class="plain" onclick={() => addKey(menu)}>Add a key</button>
+      {#if row.object}
+        {@const [kind, key] = splitRef(row.object)}
+        <a class="plain" href={address.to(screenFor(kind).name, kind, key)}>Open its sheet</a>
       {/if}
-      {#if row.object && !row.object.startsWith('route/')}
-        {@const object = row.object}
-        <button class="plain" onclick={() => remove(object)}>Remove {object}</button>
+      {#if site.draft}
+        {#if row.adds}
+          {@const place = row.adds}
+          <button class="plain" onclick={() => add(place)}>Add an entry</button>
+        {/if}
+        {#if row.object}
+          {@const object = row.object}
+          <button class="plain" onclick={() => remove(object)}>Remove it</button>
+        {/if}
       {/if}
     </div>
   {/if}

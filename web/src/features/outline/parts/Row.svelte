@@ -61,8 +61,11 @@
     </span>
   </span>
   <span role="gridcell" class="shrink-0 pl-3 text-xs leading-6 whitespace-nowrap text-muted">
-    {#if row.findings}<a href="/#findings" class="mr-2 font-bold text-clay" title="Findings here"
-        >✕ {row.findings}</a
+    {#if row.findings}<span
+        class="mr-2 font-bold {row.blocking ? 'text-clay' : 'text-reed'}"
+        title="Findings here, beside"
+        >{row.blocking ? '✕' : '!'}
+        {row.findings}<span class="sr-only">{row.blocking ? 'blocking' : 'doubtful'}</span></span
       >{/if}
     {#if row.asRow}<button
         tabindex="-1"

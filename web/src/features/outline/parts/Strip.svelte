@@ -1,11 +1,14 @@
 <script lang="ts">
+  import { scaleLinear } from 'd3-scale';
   import { site } from '../../../app/site.svelte';
-  import type { TraceHeard } from '../../../lib/api/types';
-  import { axisStep, clock } from '../../../lib/clock';
+  import { clock } from '../../../lib/clock';
+  import { bells } from '../../../lib/ui/bells';
   import EndMark from '../../../lib/ui/EndMark.svelte';
+  import TimeAxis from '../../../lib/ui/TimeAxis.svelte';
   import { bench } from '../../bench/bench.svelte';
 
-  let { hovered = $bindable() }: { hovered: number | undefined } = $props();
+  /** @param mark the steps that are looked at; the others step back */
+  let { hovered = $bindable(), mark }: { hovered: number | undefined; mark?: number[] } = $props();
 
   let width = $state(900);
   const MARGIN = 16;
@@ -19,22 +22,8 @@
     ),
   );
   const end = $derived(Math.max(5, trace?.ending.second ?? 0, ...parts.map((part) => part.to)) * 1.04);
-  const x = $derived((second: number) => MARGIN + (second / end) * (width - 2 * MARGIN));
-  const ticks = $derived.by(() => {
-    const step = axisStep(end, MARKS);
-    return Array.from({ length: Math.floor(end / step) + 1 }, (_, index) => index * step);
-  });
+  const x = $derived(scaleLinear([0, end], [MARGIN, width - MARGIN]));
   const ring = $derived(site.view?.ringSeconds ?? 3);
-
-  /** Where in a ringing stretch the bell is heard: once a cycle, twice in a cycle of three seconds (ITU-T E.180). */
-  function bells(heard: TraceHeard): [number, number][] {
-    const bells: [number, number][] = [];
-    for (let start = heard.from; start < heard.to; start += ring) {
-      if (ring === 3) bells.push([start, start + 0.4], [start + 0.6, start + 1]);
-      else bells.push([start, start + (ring === 6 ? 2 : 1)]);
-    }
-    return bells.filter(([from]) => from < heard.to).map(([from, to]) => [from, Math.min(to, heard.to)]);
-  }
 
   function fitting(text: string, seconds: number): string {
     const letters = Math.floor(((seconds / end) * (width - 2 * MARGIN)) / LETTER) - 2;
@@ -63,7 +52,7 @@
       <span class="text-muted">{trace.steps.length} steps · language {trace.language}</span>
     </p>
     <div bind:clientWidth={width}>
-      <svg {width} height="92" role="img" aria-label="{bench.call?.inWords}, drawn to scale">
+      <svg {width} height="66" role="img" aria-label="{bench.call?.inWords}, drawn to scale">
         {#each headings as heading (heading.step)}
           <text x={x(heading.from)} y="16" class="fill-ink text-[12px] font-semibold"
             >{fitting(heading.title, heading.room)}</text
@@ -71,7 +60,11 @@
         {/each}
         {#each parts as part, index (index)}
           <!-- svelte-ignore a11y_no_static_element_interactions (hovering only lights the row; the list of steps says the same) -->
-          <g onpointerenter={() => (hovered = part.step)} onpointerleave={() => (hovered = undefined)}>
+          <g
+            class={mark && !mark.includes(part.step) ? 'opacity-35' : ''}
+            onpointerenter={() => (hovered = part.step)}
+            onpointerleave={() => (hovered = undefined)}
+          >
             <title>{clock(part.from)} {part.text}</title>
             {#if part.sound === 'speech'}
               <rect
@@ -92,7 +85,7 @@
                 height="24"
                 fill="transparent"
               />
-              {#each bells(part) as [from, to], bell (bell)}
+              {#each bells(part.from, part.to, ring) as [from, to], bell (bell)}
                 <rect x={x(from)} y="24" width={Math.max(1, x(to) - x(from))} height="24" class="fill-sand" />
               {/each}
             {:else if part.sound === 'silence' || part.sound === 'music'}
@@ -116,16 +109,6 @@
               <text x={x(part.from)} y="40" class="fill-clay text-[12px] font-semibold">{part.text}</text>
             {/if}
           </g>
-        {/each}
-        <line x1={MARGIN} x2={width - MARGIN} y1="62" y2="62" class="stroke-muted" />
-        {#each ticks as tick (tick)}
-          <line x1={x(tick)} x2={x(tick)} y1="62" y2="67" class="stroke-muted" />
-          <text
-            x={x(tick)}
-            y="82"
-            text-anchor={tick === 0 ? 'start' : 'middle'}
-            class="fill-muted font-mono text-[12px]">{clock(tick)}</text
-          >
         {/each}
         {#each parts.filter((part) => part.sound === 'key') as key, index (index)}
           {@const half = 4 + key.text.length * 4}
@@ -154,6 +137,7 @@
         />
         <circle cx={x(trace.ending.second)} cy="62" r="4" class="fill-reed" />
       </svg>
+      <div class="-mt-1.5"><TimeAxis seconds={end} {width} margin={MARGIN} marks={MARKS} /></div>
     </div>
   {:else}
     <p class="py-6 text-muted">The call appears here once the bench is complete.</p>

@@ -5,11 +5,12 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import app.bittern.server.testing.RunningApplication;
 import com.deque.html.axecore.playwright.AxeBuilder;
 import com.deque.html.axecore.results.Rule;
+import com.microsoft.playwright.options.AriaRole;
 import java.util.List;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.extension.RegisterExtension;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.ValueSource;
+import org.junit.jupiter.params.provider.CsvSource;
 
 /// No view has a violation of WCAG 2.2 AA that axe can find, in either theme.
 class AccessibilityTest {
@@ -36,9 +37,10 @@ class AccessibilityTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"light", "dark"})
-    void everyViewInBothThemes(String theme) {
+    @CsvSource({"light,1280", "dark,1024"})
+    void everyViewInBothThemesAndAtBothWidths(String theme, int width) {
         Technician technician = new Technician(CHROMIUM, APPLICATION);
+        technician.page().setViewportSize(width, 800);
         technician.page().navigate(APPLICATION.address());
         technician.page().evaluate("theme => localStorage.setItem('bittern-theme', theme)", theme);
         technician.page().reload();
@@ -46,7 +48,7 @@ class AccessibilityTest {
         holds(technician, "sign-in");
         technician.signIn();
         holds(technician, "overview");
-        technician.open("/numbers?at=2026-11-28T20:00");
+        technician.open("/s/saltreach/draft/numbers?at=2026-11-28T20:00");
         assertThat(technician.page().getByText("message in Bookings").first()).isVisible();
         holds(technician, "numbers");
         technician.openOutline("3");
@@ -54,12 +56,32 @@ class AccessibilityTest {
         technician.token("15 s").first().click();
         holds(technician, "a token being changed");
         technician.press("Escape");
-        technician.token("mailbox Lost property").first().click();
+        technician.token("own mailbox: mailbox Lost property").first().click();
         assertThat(technician.page().getByPlaceholder("Number or name")).isVisible();
         holds(technician, "the finder");
         technician.press("Escape");
         technician.press("Control+k");
         holds(technician, "go to");
+        technician.press("Escape");
+        technician.open("/s/saltreach/draft/people");
+        assertThat(technician.page().getByText("Ingrid Fell 2001").first()).isVisible();
+        holds(technician, "a list");
+        technician.button("New extension").click();
+        assertThat(technician.page().getByRole(AriaRole.DIALOG)).isVisible();
+        holds(technician, "a new object");
+        technician.press("Escape");
+        technician.open("/s/saltreach/draft/queues/queue/bookings?at=2026-11-24T10:15&keys=1");
+        assertThat(technician.page().getByText("Such a call on the bench")).isVisible();
+        holds(technician, "a sheet");
+        technician.button("Remove").click();
+        assertThat(technician.page().getByRole(AriaRole.DIALOG)).isVisible();
+        holds(technician, "removing");
+        technician.open("/");
+        assertThat(technician.page().getByText("Take in the plan")).isVisible();
+        holds(technician, "sites");
+        technician.open("/parts");
+        assertThat(technician.page().getByText("Apple 0")).isVisible();
+        holds(technician, "parts");
         technician.page().close();
     }
 }

@@ -27,7 +27,7 @@ class FirstPlanTest {
         assertThat(page.getByRole(AriaRole.ALERT)).containsText("Name and password do not belong together");
         page.getByLabel("Password").fill(RunningApplication.PASSWORD);
         page.keyboard().press("Enter");
-        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("No site yet")))
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Sites")))
                 .isVisible();
 
         String head =

@@ -27,16 +27,27 @@ class ScreenshotsTest {
                 .orElse(none);
         Technician technician = new Technician(CHROMIUM, APPLICATION).signIn();
         shot(technician, folder, "overview");
-        technician.open("/numbers?at=2026-11-28T20:00");
+        technician.open("/s/saltreach/draft/numbers?at=2026-11-28T20:00");
         assertThat(technician.page().getByText("message in Bookings").first()).isVisible();
         shot(technician, folder, "numbers");
         technician.openOutline("3");
         // On the row number: elsewhere a click would open the token under it.
         technician.row("Lost property:.*extension").locator("span").first().click();
         shot(technician, folder, "outline");
+        technician.open("/s/saltreach/draft/groups/ring-group/freight?at=2026-11-24T08:00&keys=2");
+        assertThat(technician.page().getByText("Such a call on the bench")).isVisible();
+        shot(technician, folder, "sheet");
+        technician.open("/s/saltreach/draft/people");
+        assertThat(technician.page().getByText("Ingrid Fell 2001").first()).isVisible();
+        shot(technician, folder, "people");
+        technician.open("/");
+        assertThat(technician.page().getByText("Take in the plan")).isVisible();
+        shot(technician, folder, "sites");
         APPLICATION
                 .signedIn()
-                .post("/api/sites/saltreach/edits", "{\"wishes\":[{\"remove\":{\"object\":\"mailbox/reception\"}}]}");
+                .post(
+                        "/api/sites/saltreach/draft/edits",
+                        "{\"wishes\":[{\"remove\":{\"object\":\"mailbox/reception\"}}]}");
         technician.openOutline("-,-,-");
         technician.row("lost: nothing is there").first().locator("span").first().click();
         shot(technician, folder, "hole");

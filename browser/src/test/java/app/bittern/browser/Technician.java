@@ -12,7 +12,7 @@ import java.util.regex.Pattern;
 
 /// Somebody at the screen, who signs in and finds rows by their words.
 final class Technician {
-    static final String OUTLINE = "/outline/%2B441632960100?at=2026-11-24T10:15&from=%2B447700900123";
+    static final String OUTLINE = "/s/saltreach/draft/outline/%2B441632960100?at=2026-11-24T10:15&from=%2B447700900123";
 
     private final Page page;
     private final RunningApplication application;
@@ -55,7 +55,7 @@ final class Technician {
     }
 
     Technician signIn() {
-        page.navigate(application.address() + "/");
+        page.navigate(application.address() + "/s/saltreach/draft");
         page.getByLabel("Name").fill(RunningApplication.NAME);
         page.getByLabel("Password").fill(RunningApplication.PASSWORD);
         page.keyboard().press("Enter");
@@ -73,6 +73,7 @@ final class Technician {
     Technician openOutline(String keys) {
         open(OUTLINE + "&keys=" + keys);
         assertThat(strip()).containsText("after");
+        assertThat(outline().locator("[aria-selected=true]")).isVisible();
         return this;
     }
 

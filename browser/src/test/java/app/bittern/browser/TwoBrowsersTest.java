@@ -10,7 +10,8 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
 
-/// Two people on one plan, each in a browser of their own, who do not yet see what the other does.
+/// Two people on one plan, each in a browser of their own: each sees what the other does, and neither loses
+/// anything.
 class TwoBrowsersTest {
     @RegisterExtension
     static final RunningApplication APPLICATION = RunningApplication.withDemo();
@@ -23,8 +24,7 @@ class TwoBrowsersTest {
 
     @BeforeEach
     void begin() {
-        var client = APPLICATION.signedIn();
-        while (client.post("/api/sites/saltreach/undo", "").status() == 200) {}
+        APPLICATION.asTheDemoPlanIs();
         for (Technician one : new Technician[] {kari, jonas}) {
             one.signIn().openOutline("-,-,-");
             assertThat(one.strip()).containsText("message in Reception after 1:17");
@@ -50,15 +50,43 @@ class TwoBrowsersTest {
     }
 
     @Test
-    void theSameFieldSaysBothValuesAndKeepsWhatWasTyped() {
+    void eachSeesTheOthersChangesAsTheyAreMadeAndTakesBackOnlyItsOwn() {
         ringFor(kari, "20 s", "32s");
         assertThat(kari.strip()).containsText("after 1:29");
-        Locator field = ringFor(jonas, "20 s", "45s");
-        assertThat(jonas.page().getByRole(AriaRole.ALERT)).containsText("has made it \"32s\" meanwhile");
-        assertThat(field).hasValue("45s");
-        jonas.page().reload();
         assertThat(jonas.strip()).containsText("after 1:29");
-        ringFor(jonas, "32 s", "45s");
+        assertThat(jonas.page().getByRole(AriaRole.STATUS).last()).containsText("Reception, ringFor");
+        assertThat(jonas.button("Undo")).isDisabled();
+        kari.button("Undo").click();
+        assertThat(jonas.strip()).containsText("after 1:17");
+        jonas.open("/s/saltreach/draft/groups");
+        assertThat(jonas.page().getByText("Freight office")).isVisible();
+        ringFor(kari, "20 s", "32s");
+        assertThat(jonas.page()
+                        .getByRole(AriaRole.ROW)
+                        .filter(new Locator.FilterOptions().setHasText("Reception"))
+                        .first())
+                .containsText(RunningApplication.NAME);
+    }
+
+    /// What the other does while one is typing is a clash, which both values are said of.
+    @Test
+    void theSameFieldSaysBothValuesAndKeepsWhatWasTyped() {
+        jonas.row("rings 20 s")
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("20 s: change"))
+                .first()
+                .click();
+        Locator field = jonas.page().getByLabel("How long it rings");
+        field.fill("45s");
+        // Jonas hears nothing of it: as if the notice were still on its way.
+        jonas.page().route("**/api/sites/saltreach/draft", route -> route.abort());
+        ringFor(kari, "20 s", "32s");
+        assertThat(kari.strip()).containsText("after 1:29");
+        jonas.button("Keep").click();
+        assertThat(jonas.page().getByRole(AriaRole.ALERT).first()).containsText("has made it \"32s\" meanwhile");
+        assertThat(field).hasValue("45s");
+        jonas.page().unroute("**/api/sites/saltreach/draft");
+        jonas.page().getByText("Keep yours: \"45s\"").click();
         assertThat(jonas.strip()).containsText("after 1:42");
+        assertThat(kari.strip()).containsText("after 1:42");
     }
 }

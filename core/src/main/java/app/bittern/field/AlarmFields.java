@@ -6,8 +6,9 @@ import java.util.List;
 final class AlarmFields {
     private static final Field TO_RECIPIENTS =
             Field.of("to", "To", "Who is told.").with(Field.each("Recipients", "Whom."));
-    private static final Field BODY =
-            Field.of("body", "Body", "What is written; {caller}, {place} and others are filled in.");
+    private static final Field BODY = Field.of(
+                    "body", "Body", "What is written; {caller}, {place} and others are filled in.")
+            .inSentences();
 
     static final List<Field> RECIPIENTS = List.of(
             CommonFields.NAME,

@@ -3,7 +3,8 @@ package app.bittern.field;
 /// Fields that several kinds have.
 final class CommonFields {
     static final Field NAME = Field.of("name", "Name", "What people call it; its key where there is none.");
-    static final Field NOTE = Field.of("note", "Note", "Anything worth knowing; callers never meet it.");
+    static final Field NOTE = Field.of("note", "Note", "Anything worth knowing; callers never meet it.")
+            .inSentences();
     static final Field NUMBER =
             Field.of("number", "Number", "What a phone in the site dials for it; no other object may have the same.");
     static final Field KEY =

@@ -18,7 +18,7 @@ final class DeskFields {
             CommonFields.KEY,
             CommonFields.NOTE,
             Field.of("for", "For", "On whose calls agents read it."),
-            Field.of("text", "Text", "What they read."));
+            Field.of("text", "Text", "What they read.").inSentences());
 
     private DeskFields() {}
 }

@@ -11,9 +11,16 @@ import java.util.Optional;
 /// @param help  one sentence
 /// @param usual what counts where it is not given
 /// @param range of a whole number
+/// @param sentences whether its text is of sentences rather than of a word or two
 /// @param inner the fields of a map, or of each item of a list
 public record Field(
-        String name, String title, String help, Optional<Usual> usual, Optional<Range> range, List<Field> inner) {
+        String name,
+        String title,
+        String help,
+        Optional<Usual> usual,
+        Optional<Range> range,
+        boolean sentences,
+        List<Field> inner) {
     /// The name of a field whose name is not fixed.
     public static final String EACH = "*";
 
@@ -42,7 +49,7 @@ public record Field(
     }
 
     static Field of(String name, String title, String help) {
-        return new Field(name, title, help, Optional.empty(), Optional.empty(), List.of());
+        return new Field(name, title, help, Optional.empty(), Optional.empty(), false, List.of());
     }
 
     /// What stands under any name.
@@ -51,21 +58,25 @@ public record Field(
     }
 
     Field usual(String value) {
-        return new Field(name, title, help, Optional.of(new Usual(value, true)), range, inner);
+        return new Field(name, title, help, Optional.of(new Usual(value, true)), range, sentences, inner);
     }
 
     Field otherwise(String words) {
-        return new Field(name, title, help, Optional.of(new Usual(words, false)), range, inner);
+        return new Field(name, title, help, Optional.of(new Usual(words, false)), range, sentences, inner);
     }
 
     Field between(int least, int most, String unit) {
-        return new Field(name, title, help, usual, Optional.of(new Range(least, most, unit)), inner);
+        return new Field(name, title, help, usual, Optional.of(new Range(least, most, unit)), sentences, inner);
+    }
+
+    Field inSentences() {
+        return new Field(name, title, help, usual, range, true, inner);
     }
 
     Field with(Field... fields) {
         List<Field> all = new ArrayList<>(inner);
         all.addAll(List.of(fields));
-        return new Field(name, title, help, usual, range, all);
+        return new Field(name, title, help, usual, range, sentences, all);
     }
 
     /// The field of that name in it; one under any name where none has it.

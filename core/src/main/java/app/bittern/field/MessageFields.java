@@ -27,8 +27,9 @@ final class MessageFields {
             CommonFields.NOTE,
             Field.of("music", "Music", "Whether it is music and not words.").usual("false"),
             Field.each("Language", "The script in this language, alone or with its sound.")
+                    .inSentences()
                     .with(
-                            Field.of("script", "Script", "The words."),
+                            Field.of("script", "Script", "The words.").inSentences(),
                             Field.of("sound", "Sound", "The file with the recording."),
                             Field.of("seconds", "Seconds", "How long the sound is.")));
 

@@ -62,7 +62,7 @@ final class TestFields {
                     .otherwise("the object as a whole"),
             Field.of("values", "Values", "What else it is about; it comes back when they change.")
                     .with(Field.each("Value", "As the finding names it.")),
-            Field.of("reason", "Reason", "Why it is left as it is."));
+            Field.of("reason", "Reason", "Why it is left as it is.").inSentences());
 
     private TestFields() {}
 }

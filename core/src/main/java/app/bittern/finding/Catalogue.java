@@ -10,6 +10,8 @@ import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.IntConsumer;
+import java.util.stream.IntStream;
 
 /// All checks, in the order in which their findings are read.
 public final class Catalogue {
@@ -33,9 +35,20 @@ public final class Catalogue {
     ///
     /// @param horizon the 53 weeks looked at
     public static List<Finding> examine(Plan plan, Horizon horizon) {
-        Examination examination = new Examination(plan, horizon);
-        List<Finding> found = checks().stream()
-                .flatMap(check -> check.examine(examination).stream())
+        return examine(new Examination(plan, horizon), done -> {});
+    }
+
+    /// The same of an examination that others may ask too.
+    ///
+    /// @param before told before each check how many have been made; what it throws ends the examination
+    public static List<Finding> examine(Examination examination, IntConsumer before) {
+        Plan plan = examination.plan();
+        List<Finding> found = IntStream.range(0, checks().size())
+                .boxed()
+                .flatMap(index -> {
+                    before.accept(index);
+                    return checks().get(index).examine(examination).stream();
+                })
                 .map(finding -> accepted(plan, finding)
                         .map(one -> finding.acceptedBecause(one.reason()))
                         .orElse(finding))

@@ -15,7 +15,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
-/// A plan while it is examined, with what several checks need, computed once and only if one asks.
+/// A plan while it is examined, with what several checks need, computed once and only if one asks; several
+/// threads may ask.
 public final class Examination {
     private final Plan plan;
     private final Horizon horizon;
@@ -38,28 +39,28 @@ public final class Examination {
     }
 
     /// Every path.
-    public Paths paths() {
+    public synchronized Paths paths() {
         Paths all = paths.orElseGet(() -> Paths.of(plan, horizon));
         paths = Optional.of(all);
         return all;
     }
 
     /// What calls come to.
-    public Reachable reached() {
+    public synchronized Reachable reached() {
         Reachable all = reached.orElseGet(() -> Reachable.of(paths()));
         reached = Optional.of(all);
         return all;
     }
 
     /// Which routes take any call.
-    public RouteTakes takes() {
+    public synchronized RouteTakes takes() {
         RouteTakes all = takes.orElseGet(() -> RouteTakes.of(paths()));
         takes = Optional.of(all);
         return all;
     }
 
     /// The states of hours that hold at no time in the coming year, in their order.
-    public Set<String> never(Hours hours) {
+    public synchronized Set<String> never(Hours hours) {
         return never.computeIfAbsent(hours.ref(), ref -> {
             Set<String> states = new LinkedHashSet<>(hours.calendar().names());
             TimeClasses.of(List.of(hours.calendar()), horizon)

@@ -44,6 +44,14 @@ public record Seconds(int value) {
                 : String.format(Locale.ROOT, "%d:%02d:%02d", seconds / 3600, seconds / 60 % 60, seconds % 60);
     }
 
+    /// As people read it: `20 s`, `2 min 30 s`, `1 h`.
+    public String said() {
+        if (value == 0) {
+            return "0 s";
+        }
+        return (unit(value / 3600, " h ") + unit(value / 60 % 60, " min ") + unit(value % 60, " s")).strip();
+    }
+
     @Override
     public String toString() {
         if (value == 0) {

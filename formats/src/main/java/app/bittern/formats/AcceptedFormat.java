@@ -15,7 +15,7 @@ final class AcceptedFormat implements KindFormat<Accepted> {
 
     @Override
     public Optional<Accepted> read(String key, Reading fields) {
-        Optional<Ref> about = fields.read("object", ALLOWED_OBJECT, Ref::parse);
+        Optional<Ref> about = fields.choose("object", Choosing.ANYTHING).read("object", ALLOWED_OBJECT, Ref::parse);
         return Optional.of(new Accepted(
                 key,
                 fields.text("note"),

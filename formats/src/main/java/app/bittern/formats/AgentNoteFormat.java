@@ -12,7 +12,7 @@ final class AgentNoteFormat implements KindFormat<AgentNote> {
     @Override
     public Optional<AgentNote> read(String key, Reading fields) {
         Optional<String> note = fields.text("note");
-        Optional<Ref> about = fields.read("for", ALLOWED_ABOUT, Ref::parse);
+        Optional<Ref> about = fields.choose("for", Choosing.ANYTHING).read("for", ALLOWED_ABOUT, Ref::parse);
         fields.needed("for", about, ALLOWED_ABOUT, new Ref(Kind.QUEUE, "none"));
         String text = fields.needed("text", fields.text("text"), "text in quotes", "");
         return about.map(ref -> new AgentNote(key, note, ref, text));

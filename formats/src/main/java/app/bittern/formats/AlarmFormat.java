@@ -41,10 +41,11 @@ final class AlarmFormat implements KindFormat<Alarm> {
         Optional<Ref> dialled = fields.ref("dialled", Kind.OUTBOUND);
         Optional<Ref> route = fields.ref("route", Kind.ROUTE);
         Optional<Ref> code = fields.ref("code", Kind.CODE);
-        List<String> equipment = fields.parsed(
-                "equipment",
-                "one of " + String.join(", ", Alarm.On.Equipment.EVENTS),
-                text -> Alarm.On.Equipment.EVENTS.contains(text) ? Optional.of(text) : Optional.empty());
+        List<String> equipment = fields.choose("equipment", Choosing.words(Alarm.On.Equipment.EVENTS))
+                .parsed(
+                        "equipment",
+                        "one of " + String.join(", ", Alarm.On.Equipment.EVENTS),
+                        text -> Alarm.On.Equipment.EVENTS.contains(text) ? Optional.of(text) : Optional.empty());
         Optional<Ref> queue = fields.ref("queue", Kind.QUEUE);
         Optional<Seconds> noAgentsFor = fields.duration("noAgentsFor");
         Optional<Seconds> waitingFor = fields.duration("waitingFor");

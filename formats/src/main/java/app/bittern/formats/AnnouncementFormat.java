@@ -2,7 +2,6 @@ package app.bittern.formats;
 
 import app.bittern.plan.Announcement;
 import app.bittern.plan.Kind;
-import app.bittern.plan.Ref;
 import java.util.Optional;
 
 /// Announcements.
@@ -14,10 +13,7 @@ final class AnnouncementFormat implements KindFormat<Announcement> {
                 fields.text("name"),
                 fields.text("note"),
                 fields.dialled("number"),
-                fields.parsed(
-                        "prompts",
-                        "a reference such as prompt/key",
-                        text -> Ref.parse(text).filter(ref -> ref.kind() == Kind.PROMPT)),
+                fields.refs("prompts", Kind.PROMPT),
                 fields.destination("to", false)));
     }
 

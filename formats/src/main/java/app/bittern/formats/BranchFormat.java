@@ -2,11 +2,14 @@ package app.bittern.formats;
 
 import app.bittern.plan.Branch;
 import app.bittern.plan.Destination;
+import app.bittern.plan.Kind;
 import java.util.Map;
 import java.util.Optional;
 
 /// Splits.
 final class BranchFormat implements KindFormat<Branch> {
+    private static final Choosing BY =
+            Choosing.of(Kind.HOURS, Kind.SWITCH, Kind.ASK).or("caller", "language");
     private static final String ALLOWED_CALLERS =
             "callers: tag haulier, prefix +4416, a number in E.164, or withheld (else stands outside the cases)";
     private static final String ALLOWED_FOUND = "found, not-found, or tag and its name, such as tag haulier";
@@ -16,7 +19,7 @@ final class BranchFormat implements KindFormat<Branch> {
         Optional<String> name = fields.text("name");
         Optional<String> note = fields.text("note");
         Optional<String> number = fields.dialled("number");
-        Optional<Branch.By> by = fields.read("by", Branch.By.ALLOWED, Branch.By::parse);
+        Optional<Branch.By> by = fields.choose("by", BY).read("by", Branch.By.ALLOWED, Branch.By::parse);
         fields.needed("by", by, Branch.By.ALLOWED, new Branch.By.OfCaller());
         Map<String, Destination> cases = fields.map("cases", (state, entry) -> {
             by.flatMap(what -> refusal(what, state)).ifPresent(allowed -> entry.keyRefused(state, allowed));

@@ -2,11 +2,16 @@ package app.bittern.formats;
 
 import app.bittern.plan.Chain;
 import app.bittern.plan.Destination;
+import app.bittern.plan.Kind;
 import app.bittern.plan.Seconds;
+import app.bittern.plan.Takes;
 import java.util.Optional;
+import java.util.Set;
 
 /// Chains.
 final class ChainFormat implements KindFormat<Chain> {
+    private static final Choosing RUNG =
+            Choosing.of(new Takes(Set.of(Kind.EXTENSION, Kind.RING_GROUP), Set.of(Takes.Fixed.OUTSIDE)));
 
     @Override
     public Optional<Chain> read(String key, Reading fields) {
@@ -20,8 +25,11 @@ final class ChainFormat implements KindFormat<Chain> {
     }
 
     private static Optional<Chain.Stage> stage(Reading fields) {
-        Optional<Destination> ring = fields.read(
-                "ring", Chain.Stage.ALLOWED, text -> Destination.parse(text).filter(Chain.Stage::rings));
+        Optional<Destination> ring = fields.choose("ring", RUNG)
+                .read(
+                        "ring",
+                        Chain.Stage.ALLOWED,
+                        text -> Destination.parse(text).filter(Chain.Stage::rings));
         Seconds time = fields.usualDuration("for");
         boolean keyToTake = fields.usualFlag("keyToTake");
         fields.needed("ring", ring, Chain.Stage.ALLOWED, new Destination.HangUp());

@@ -8,6 +8,11 @@ import java.util.Optional;
 
 /// Codes.
 final class CodeFormat implements KindFormat<Code> {
+    private static final Choosing DOES = Choosing.of(Kind.ALARM, Kind.SWITCH)
+            .or("login ", Kind.QUEUE)
+            .or("logout ", Kind.QUEUE)
+            .or("messages");
+
     @Override
     public Optional<Code> read(String key, Reading fields) {
         return Optional.of(new Code(
@@ -16,7 +21,7 @@ final class CodeFormat implements KindFormat<Code> {
                 fields.text("note"),
                 fields.dialled("number"),
                 fields.read("pin", Pin.ALLOWED, text -> Pin.parse(text, new Ref(Kind.CODE, key))),
-                fields.read("does", Code.Does.ALLOWED, Code.Does::parse)));
+                fields.choose("does", DOES).read("does", Code.Does.ALLOWED, Code.Does::parse)));
     }
 
     @Override

@@ -13,10 +13,11 @@ final class ExtensionFormat implements KindFormat<Extension> {
     @Override
     public Optional<Extension> read(String key, Reading fields) {
         boolean noPhones = fields.given("phones").isEmpty();
-        List<String> phones = fields.parsed(
-                "phones",
-                "one of desk, soft, mobile",
-                text -> PHONES.contains(text) ? Optional.of(text) : Optional.empty());
+        List<String> phones = fields.choose("phones", Choosing.words(PHONES))
+                .parsed(
+                        "phones",
+                        "one of desk, soft, mobile",
+                        text -> PHONES.contains(text) ? Optional.of(text) : Optional.empty());
         return Optional.of(new Extension(
                 key,
                 fields.text("name"),
@@ -27,12 +28,13 @@ final class ExtensionFormat implements KindFormat<Extension> {
                 fields.usualFlag("doNotDisturb"),
                 fields.inner("forward").map(ExtensionFormat::forward).orElse(Extension.Forward.NONE),
                 fields.ref("mailbox", Kind.MAILBOX),
-                fields.read(
-                        "classOfService",
-                        "the key of a class of service, such as staff",
-                        text -> Ref.sound(Kind.CLASS_OF_SERVICE, text)
-                                ? Optional.of(new Ref(Kind.CLASS_OF_SERVICE, text))
-                                : Optional.empty()),
+                fields.choose("classOfService", Choosing.keys(Kind.CLASS_OF_SERVICE))
+                        .read(
+                                "classOfService",
+                                "the key of a class of service, such as staff",
+                                text -> Ref.sound(Kind.CLASS_OF_SERVICE, text)
+                                        ? Optional.of(new Ref(Kind.CLASS_OF_SERVICE, text))
+                                        : Optional.empty()),
                 fields.parsed("languages", SiteFormat.ALLOWED_LANGUAGE, SiteFormat::language)));
     }
 

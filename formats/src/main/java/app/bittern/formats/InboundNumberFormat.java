@@ -26,12 +26,13 @@ final class InboundNumberFormat implements KindFormat<InboundNumber> {
                 new E164(key),
                 fields.text("name"),
                 fields.text("note"),
-                fields.read(
-                        "trunk",
-                        "the key of a trunk, such as harbour",
-                        text -> Ref.sound(Kind.TRUNK, text)
-                                ? Optional.of(new Ref(Kind.TRUNK, text))
-                                : Optional.empty()),
+                fields.choose("trunk", Choosing.keys(Kind.TRUNK))
+                        .read(
+                                "trunk",
+                                "the key of a trunk, such as harbour",
+                                text -> Ref.sound(Kind.TRUNK, text)
+                                        ? Optional.of(new Ref(Kind.TRUNK, text))
+                                        : Optional.empty()),
                 fields.oneOf("status", STATUSES)
                         .map(text -> Status.valueOf(text.toUpperCase(Locale.ROOT)))
                         .orElse(Status.ACTIVE),

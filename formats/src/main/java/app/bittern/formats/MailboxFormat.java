@@ -22,7 +22,8 @@ final class MailboxFormat implements KindFormat<Mailbox> {
         Optional<String> name = fields.text("name");
         Optional<String> note = fields.text("note");
         Optional<String> number = fields.dialled("number");
-        Greeting greeting = fields.either(
+        Greeting greeting = fields.choose("greeting", Choosing.of(Kind.PROMPT))
+                .either(
                         "greeting",
                         ALLOWED_GREETING,
                         text -> Ref.parse(text)

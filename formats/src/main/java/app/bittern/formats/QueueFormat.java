@@ -13,6 +13,7 @@ import java.util.regex.Pattern;
 
 /// Queues.
 final class QueueFormat implements KindFormat<Queue> {
+    private static final Choosing SAID = Choosing.of(Kind.PROMPT).or("position", "expected-wait");
     private static final Seconds NONE = new Seconds(0);
     private static final Pattern LEVEL = Pattern.compile("([0-9]{1,3})% in ([0-9hms]+)");
     static final String ALLOWED_LEVEL = "a service level such as 80% in 20s";
@@ -81,7 +82,7 @@ final class QueueFormat implements KindFormat<Queue> {
                 "every",
                 "a duration of 1s or more, with its unit",
                 text -> Seconds.parse(text).filter(one -> one.value() > 0));
-        Optional<Queue.Said> say = fields.read("say", ALLOWED_SAID, QueueFormat::said);
+        Optional<Queue.Said> say = fields.choose("say", SAID).read("say", ALLOWED_SAID, QueueFormat::said);
         Optional<String> key =
                 fields.read("key", Menu.ALLOWED_KEY, text -> Menu.isKey(text) ? Optional.of(text) : Optional.empty());
         Optional<app.bittern.plan.Destination> to = fields.destination("to", false);

@@ -7,6 +7,7 @@ import app.bittern.plan.Kind;
 import app.bittern.plan.Problem;
 import app.bittern.plan.Ref;
 import app.bittern.plan.Seconds;
+import app.bittern.plan.Takes;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -168,15 +169,26 @@ final class Reading {
     }
 
     Optional<Destination> destination(String field, boolean inMenu) {
+        choose(field, Choosing.of(inMenu ? Takes.DESTINATION_IN_MENU : Takes.DESTINATION));
         return read(
                 field, Destination.ALLOWED, text -> Destination.parse(text).filter(to -> inMenu || !to.menusOnly()));
     }
 
+    /// Notes what the text of a field, or of each item of its list, can be chosen from.
+    Reading choose(String field, Choosing options) {
+        if (probing()) {
+            note(field).choose(options);
+        }
+        return this;
+    }
+
     Optional<Ref> ref(String field, Kind kind) {
+        choose(field, Choosing.of(kind));
         return read(field, reference(kind), text -> ofKind(text, kind));
     }
 
     List<Ref> refs(String field, Kind kind) {
+        choose(field, Choosing.of(kind));
         return parsed(field, reference(kind), text -> ofKind(text, kind));
     }
 
@@ -190,6 +202,7 @@ final class Reading {
 
     /// References written by their keys alone.
     List<Ref> keys(String field, Kind kind) {
+        choose(field, Choosing.keys(kind));
         return parsed(field, "the key of a " + kind.title() + ", " + Ref.allowedKey(kind), text -> key(text, kind));
     }
 
@@ -199,6 +212,7 @@ final class Reading {
 
     /// An extension written by its number.
     Optional<Ref> extension(String field) {
+        choose(field, Choosing.keys(Kind.EXTENSION));
         return read(field, "the number of an extension in quotes", text -> key(text, Kind.EXTENSION));
     }
 

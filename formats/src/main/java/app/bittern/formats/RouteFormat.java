@@ -30,7 +30,8 @@ final class RouteFormat implements KindFormat<Route> {
                                 text -> E164.parse(text).<Route.Called>map(Route.Called.Exact::new),
                                 RouteFormat::called)
                         .orElseGet(Route.Called.Any::new),
-                fields.either(
+                fields.choose("caller", Choosing.NOTHING.or("withheld"))
+                        .either(
                                 "caller",
                                 ALLOWED_CALLER,
                                 text -> text.equals("withheld")

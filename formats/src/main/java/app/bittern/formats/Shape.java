@@ -1,6 +1,9 @@
 package app.bittern.formats;
 
 import app.bittern.field.Field;
+import app.bittern.plan.Destination;
+import app.bittern.plan.Seconds;
+import app.bittern.plan.Takes;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -19,6 +22,12 @@ import tools.jackson.databind.node.ObjectNode;
 /// The reader itself is run on nothing, and what it asks for is noted here, so that schema and reader cannot
 /// differ in their fields and types.
 final class Shape {
+    /// What a text of a sort that many fields have can be chosen from, by what is said to be allowed.
+    private static final Map<String, Choosing> CHOSEN = Map.of(
+            Destination.ALLOWED, Choosing.of(Takes.DESTINATION),
+            SiteFormat.ALLOWED_LANGUAGE, Choosing.LANGUAGE,
+            RouteFormat.ALLOWED_WHILE, Choosing.HOURS_STATE);
+
     private final Set<String> types = new LinkedHashSet<>();
     private final Map<String, Shape> names = new LinkedHashMap<>();
     private final Map<String, Shape> fields = new LinkedHashMap<>();
@@ -32,6 +41,7 @@ final class Shape {
     private int most;
     private boolean closed;
     private String keys = "";
+    private Optional<Choosing> choose = Optional.empty();
 
     Shape is(String type) {
         types.add(type);
@@ -40,6 +50,18 @@ final class Shape {
 
     Shape allowed(String text) {
         allowed = text;
+        return this;
+    }
+
+    /// What a text can be chosen from.
+    Shape choose(Choosing options) {
+        choose = Optional.of(options);
+        return this;
+    }
+
+    /// What each item of a list can be chosen from, where that is said of the list.
+    private Shape choosing(Optional<Choosing> ofList) {
+        choose = choose.or(() -> ofList);
         return this;
     }
 
@@ -166,6 +188,63 @@ final class Shape {
 
     boolean asked() {
         return !types.isEmpty();
+    }
+
+    /// The forms of the fields in it.
+    List<FieldForm> forms(List<Field> declared) {
+        tell(declared);
+        return fields.entrySet().stream()
+                .map(entry -> entry.getValue().form(entry.getKey(), required.contains(entry.getKey())))
+                .toList();
+    }
+
+    private FieldForm form(String name, boolean needed) {
+        Optional<FieldForm> each = Stream.of(items.stream(), others.stream(), names.values().stream())
+                .flatMap(shapes -> shapes)
+                .filter(Shape::asked)
+                .findFirst()
+                .map(shape -> shape.choosing(choose))
+                .map(shape -> shape.form(Field.EACH, false));
+        Optional<Field.Range> range = most > 0 ? Optional.of(new Field.Range(least, most, "")) : Optional.empty();
+        return FieldForm.of(
+                name,
+                told,
+                formTypes(),
+                words(),
+                chosen(),
+                range,
+                needed,
+                fields.entrySet().stream()
+                        .map(entry -> entry.getValue().form(entry.getKey(), required.contains(entry.getKey())))
+                        .toList(),
+                each);
+    }
+
+    private List<FieldForm.Type> formTypes() {
+        return types.stream()
+                .map(type -> switch (type) {
+                    case "string" -> allowed.equals(Seconds.ALLOWED) ? FieldForm.Type.DURATION : textOrWords();
+                    case "integer" -> FieldForm.Type.WHOLE;
+                    case "number" -> FieldForm.Type.DECIMAL;
+                    case "boolean" -> FieldForm.Type.FLAG;
+                    case "array" -> FieldForm.Type.LIST;
+                    case "object" -> FieldForm.Type.FIELDS;
+                    default -> throw new IllegalStateException(type);
+                })
+                .toList();
+    }
+
+    private FieldForm.Type textOrWords() {
+        return told.filter(Field::sentences).isPresent() ? FieldForm.Type.WORDS : FieldForm.Type.TEXT;
+    }
+
+    private Choosing chosen() {
+        if (!words.isEmpty()) {
+            return Choosing.words(List.copyOf(words));
+        }
+        return types.contains("array") && allowed.isEmpty()
+                ? Choosing.NOTHING
+                : choose.orElseGet(() -> CHOSEN.getOrDefault(allowed, Choosing.NOTHING));
     }
 
     ObjectNode json() {

@@ -53,7 +53,8 @@ final class SiteFormat implements KindFormat<Site> {
                                 : Optional.empty()),
                 allowed,
                 "GB");
-        List<String> languages = fields.parsed("languages", ALLOWED_LANGUAGE, SiteFormat::language);
+        List<String> languages = fields.choose("languages", Choosing.NOTHING)
+                .parsed("languages", ALLOWED_LANGUAGE, SiteFormat::language);
         if (languages.isEmpty()) {
             String wanted = "a list of languages such as [en-GB]";
             fields.needed("languages", Optional.empty(), wanted, List.of());

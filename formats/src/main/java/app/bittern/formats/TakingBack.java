@@ -8,6 +8,7 @@ import app.bittern.plan.Pointer;
 import app.bittern.plan.Problem;
 import app.bittern.plan.Ref;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -70,6 +71,8 @@ public final class TakingBack {
         if (!since.isEmpty()) {
             return new Result.Refused(since);
         }
+        // What goes goes first: what comes back may have its number.
+        edits.sort(Comparator.comparing(edit -> !(edit instanceof PlanEdit.Remove)));
         PlanEdit all = edits.size() == 1 ? edits.getFirst() : new PlanEdit.Several(edits);
         if (Edits.apply(now, all) instanceof Edits.Result.Applied(Plan then, PlanEdit inverse)) {
             after.keySet().stream()

@@ -71,7 +71,8 @@ final class TestCallFormat implements KindFormat<TestCall> {
 
     private static TestCall.Expected expected(Reading fields) {
         TestCall.Expected expected = new TestCall.Expected(
-                fields.read("reaches", "a reference such as queue/bookings", Ref::parse),
+                fields.choose("reaches", Choosing.ANYTHING)
+                        .read("reaches", "a reference such as queue/bookings", Ref::parse),
                 fields.oneOf(
                         "ending",
                         Stream.of(Ending.Kind.values()).map(Ending.Kind::word).toList()),

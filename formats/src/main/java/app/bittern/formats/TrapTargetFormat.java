@@ -32,10 +32,11 @@ final class TrapTargetFormat implements KindFormat<TrapTarget> {
                 fields.oneOf("send", List.of("trap", "inform"))
                         .filter("inform"::equals)
                         .isPresent(),
-                fields.parsed(
-                        "from",
-                        "one of " + String.join(", ", TrapTarget.SOURCES),
-                        text -> TrapTarget.SOURCES.contains(text) ? Optional.of(text) : Optional.empty())));
+                fields.choose("from", Choosing.words(TrapTarget.SOURCES))
+                        .parsed(
+                                "from",
+                                "one of " + String.join(", ", TrapTarget.SOURCES),
+                                text -> TrapTarget.SOURCES.contains(text) ? Optional.of(text) : Optional.empty())));
     }
 
     @Override

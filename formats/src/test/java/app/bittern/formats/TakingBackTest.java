@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.bittern.RandomPlans;
 import app.bittern.edit.Edits;
 import app.bittern.edit.PlanEdit;
+import app.bittern.edit.Planned;
+import app.bittern.edit.Rewiring;
 import app.bittern.plan.Plan;
 import app.bittern.plan.PlanObject;
 import app.bittern.plan.Ref;
@@ -54,6 +56,29 @@ class TakingBackTest {
                 plan = done.after();
             }
         }
+    }
+
+    /// The number of what was renamed is free again before the old name comes back with it.
+    @Test
+    void aRenamingTakenBackGivesThePlanBefore() {
+        Random random = new Random(65);
+        int renamed = 0;
+        for (int plans = 0; plans < 60; plans++) {
+            Plan plan = RandomPlans.plan(random);
+            for (PlanObject object : plan.objects()) {
+                if (object.ref().kind().keys() == app.bittern.plan.Kind.Keys.WORDS
+                        && Rewiring.rename(plan, object.ref(), "called-otherwise")
+                                instanceof Planned.Made(PlanEdit edit)) {
+                    Done done = done(plan, edit);
+                    TakingBack.Result.Made made = (TakingBack.Result.Made) back(done.after(), done);
+                    assertThat(done(done.after(), made.edit()).after().objects())
+                            .as("%s", object.ref())
+                            .isEqualTo(plan.objects());
+                    renamed++;
+                }
+            }
+        }
+        assertThat(renamed).isGreaterThan(500);
     }
 
     /// Others have gone on with other objects: what comes out is the plan as if the edit had never been, its

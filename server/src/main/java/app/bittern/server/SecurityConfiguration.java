@@ -18,11 +18,12 @@ import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWrite
 
 /// Who may do what, and the headers that every answer carries.
 ///
-/// The front end's own files and the sign-in are open to anyone; everything else under `/api` needs a session. Requests
-/// that change something carry the token of the cookie `XSRF-TOKEN`.
+/// The front end's own files, the sign-in and the description of the API are open to anyone; everything else
+/// under `/api` needs a session. Requests that change something carry the token of the cookie `XSRF-TOKEN`.
 @Configuration
 class SecurityConfiguration {
-    /// Bits UI's command list sets one constant inline style; its digest stands here instead of `unsafe-inline`.
+    /// Bits UI's command list sets one constant inline style; its digest stands here instead of
+    /// `unsafe-inline`.
     private static final String POLICY = "default-src 'none'; script-src 'self'; style-src 'self';"
             + " style-src-attr 'unsafe-hashes' 'sha256-iaOezIDcQIoxCULa6FBKKuLUu09R7kG+Mlu+JVfU3Rw=';"
             + " font-src 'self'; img-src 'self' data:; connect-src 'self'; manifest-src 'self'; base-uri 'none';"
@@ -30,7 +31,7 @@ class SecurityConfiguration {
 
     @Bean
     SecurityFilterChain security(HttpSecurity http) {
-        return http.authorizeHttpRequests(requests -> requests.requestMatchers("/api/session", "/api/health")
+        return http.authorizeHttpRequests(requests -> requests.requestMatchers("/api/session", "/api/openapi.json")
                         .permitAll()
                         .requestMatchers("/api/**")
                         .authenticated()

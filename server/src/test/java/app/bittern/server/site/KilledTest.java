@@ -12,9 +12,10 @@ import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicInteger;
 import org.junit.jupiter.api.Test;
 
-/// The server process is killed in the middle of a run of edits; every edit it had acknowledged is there afterwards.
+/// The server process is killed in the middle of a run of edits; every edit it had acknowledged is there
+/// afterwards.
 class KilledTest {
-    private static final String SITE = "/api/sites/saltreach";
+    private static final String SITE = "/api/sites/saltreach/draft";
     private static final int ENOUGH = 25;
 
     @Test

@@ -46,6 +46,22 @@ public final class Client {
         return send(request(path).GET());
     }
 
+    /// Listens to what the server goes on telling.
+    public Listening listen(String path) {
+        try {
+            HttpRequest request = HttpRequest.newBuilder(URI.create(address + path))
+                    .header("Accept", "text/event-stream")
+                    .build();
+            return new Listening(
+                    http.send(request, BodyHandlers.ofInputStream()).body());
+        } catch (IOException failed) {
+            throw new java.io.UncheckedIOException(failed);
+        } catch (InterruptedException interrupted) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(interrupted);
+        }
+    }
+
     public Answer post(String path, String json) {
         return send(request(path)
                 .header("Content-Type", "application/json")
@@ -79,7 +95,7 @@ public final class Client {
     }
 
     private HttpRequest.Builder request(String path) {
-        return HttpRequest.newBuilder(URI.create(address + path)).header("Accept", "application/json");
+        return HttpRequest.newBuilder(URI.create(address + path)).header("Accept", "application/json, text/plain");
     }
 
     private Answer send(HttpRequest.Builder request) {

@@ -10,30 +10,37 @@ import org.junit.jupiter.api.extension.ExtensionContext;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
+import tools.jackson.databind.JsonNode;
 
-/// Runs the real application for the tests of a class, on a port of its own, over a database of its own, with the demo
-/// site.
+/// Runs the real application for the tests of a class, on a port of its own, over a database of its own, with
+/// the demo site.
 public final class RunningApplication implements BeforeAllCallback, AfterAllCallback {
     public static final String NAME = "technician";
     public static final String PASSWORD = "made-for-the-test";
 
     private final boolean demo;
-    private final TestDatabase.Fresh database = TestDatabase.fresh();
+    private final TestDatabase.Fresh database;
     private int port;
     private ConfigurableApplicationContext context =
             new org.springframework.context.support.GenericApplicationContext();
 
-    private RunningApplication(boolean demo) {
+    private RunningApplication(boolean demo, TestDatabase.Fresh database) {
         this.demo = demo;
+        this.database = database;
+    }
+
+    /// A second server on the database of another.
+    public static RunningApplication beside(RunningApplication other) {
+        return new RunningApplication(other.demo, other.database);
     }
 
     public static RunningApplication withDemo() {
-        return new RunningApplication(true);
+        return new RunningApplication(true, TestDatabase.fresh());
     }
 
     /// With no site at all.
     public static RunningApplication empty() {
-        return new RunningApplication(false);
+        return new RunningApplication(false, TestDatabase.fresh());
     }
 
     @Override
@@ -72,8 +79,37 @@ public final class RunningApplication implements BeforeAllCallback, AfterAllCall
         return client;
     }
 
+    /// Takes back whatever has been done to the demo site, so that its draft is the demo plan.
+    public void asTheDemoPlanIs() {
+        Client client = signedIn();
+        JsonNode standing =
+                client.get("/api/sites/saltreach/draft/journal?most=200").json();
+        for (JsonNode entry : standing) {
+            if (!entry.at("/kind").asString().equals("undo")
+                    && !entry.at("/undone").asBoolean()) {
+                Client.Answer undone = client.post(
+                        "/api/sites/saltreach/draft/undo?version="
+                                + entry.at("/version").asLong(),
+                        "");
+                if (undone.status() != 200) {
+                    throw new IllegalStateException(undone.text());
+                }
+            }
+        }
+    }
+
     public Client client() {
         return new Client(address());
+    }
+
+    /// A part of the application, to look at what cannot be seen from outside.
+    public <T> T bean(Class<T> type) {
+        return context.getBean(type);
+    }
+
+    /// One of several parts of a type.
+    public <T> T bean(String name, Class<T> type) {
+        return context.getBean(name, type);
     }
 
     public TestDatabase.Fresh database() {

@@ -1,0 +1,125 @@
+package app.bittern.formats;
+
+import app.bittern.field.Field;
+import app.bittern.field.KindFields;
+import app.bittern.plan.Kind;
+import java.util.List;
+import java.util.Optional;
+
+/// What a sheet needs to show a field and to take a value for it; made by asking the reader of the plan file
+/// what it reads, so that a new field is on its sheet by itself.
+///
+/// @param name    as in the plan file; `*` for each item of a list and for what stands under any name
+/// @param title   as on a screen
+/// @param help    one sentence
+/// @param types   what its value may be written as; several where it is either of them
+/// @param allowed in words, as a refusal says it
+/// @param choose  what its text can be chosen from
+/// @param usual   what counts where it is not given: a value as in the plan file, or words
+/// @param value   whether what is usual is a value
+/// @param unit    of a whole number: "calls"
+/// @param least   of a whole number
+/// @param most    of a whole number
+/// @param needed  whether the object is refused without it
+/// @param fields  of a map with fixed names
+/// @param each    each item of a list, or what stands under any name
+public record FieldForm(
+        String name,
+        String title,
+        String help,
+        List<Type> types,
+        String allowed,
+        Choosing choose,
+        Optional<String> usual,
+        boolean value,
+        Optional<String> unit,
+        Optional<Integer> least,
+        Optional<Integer> most,
+        boolean needed,
+        List<FieldForm> fields,
+        Optional<FieldForm> each) {
+    /// How a value is written.
+    public enum Type {
+        /// A line of text.
+        TEXT,
+        /// Sentences.
+        WORDS,
+        /// A text with its unit: `1m30s`.
+        DURATION,
+        WHOLE,
+        DECIMAL,
+        FLAG,
+        LIST,
+        FIELDS
+    }
+
+    public FieldForm {
+        types = List.copyOf(types);
+        fields = List.copyOf(fields);
+    }
+
+    /// The fields of a kind that stand in the body of an object: without what makes its key.
+    public static List<FieldForm> of(Kind kind) {
+        return PlanSchema.of(kind).forms(KindFields.of(kind)).stream()
+                .filter(form -> !isKey(kind, form.name()))
+                .toList();
+    }
+
+    private static boolean isKey(Kind kind, String name) {
+        return switch (kind.form()) {
+            case SINGLE -> kind == Kind.SITE && name.equals("key");
+            case MAP -> false;
+            case LIST -> name.equals(kind == Kind.CONTACT ? "number" : "key");
+        };
+    }
+
+    /// The form of a place in an object; `/members/0/after` is that of each member's delay.
+    public static Optional<FieldForm> at(Kind kind, List<String> steps) {
+        Optional<FieldForm> at = Optional.empty();
+        List<FieldForm> inside = of(kind);
+        for (String step : steps) {
+            Optional<FieldForm> outer = at;
+            at = inside.stream()
+                    .filter(form -> form.name().equals(step))
+                    .findFirst()
+                    .or(() -> outer.flatMap(FieldForm::each));
+            if (at.isEmpty()) {
+                return at;
+            }
+            inside = at.get().fields();
+        }
+        return at;
+    }
+
+    /// Whether it is a list or a map of free names.
+    public boolean several() {
+        return each.isPresent();
+    }
+
+    static FieldForm of(
+            String name,
+            Optional<Field> told,
+            List<Type> types,
+            String allowed,
+            Choosing choose,
+            Optional<Field.Range> range,
+            boolean needed,
+            List<FieldForm> fields,
+            Optional<FieldForm> each) {
+        return new FieldForm(
+                name,
+                told.map(Field::title).orElse(""),
+                told.map(Field::help).orElse(""),
+                types,
+                allowed,
+                choose,
+                told.flatMap(Field::usual).map(Field.Usual::text),
+                told.flatMap(Field::usual).filter(Field.Usual::value).isPresent(),
+                told.flatMap(Field::range).map(Field.Range::unit),
+                range.map(Field.Range::least),
+                range.map(Field.Range::most),
+                needed,
+                fields,
+                each);
+    }
+}

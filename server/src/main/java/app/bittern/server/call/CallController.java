@@ -1,0 +1,97 @@
+package app.bittern.server.call;
+
+import app.bittern.call.Bench;
+import app.bittern.call.Trace;
+import app.bittern.call.Tracer;
+import app.bittern.finding.Finding;
+import app.bittern.formats.answer.TraceJson;
+import app.bittern.number.E164;
+import app.bittern.plan.InboundNumber;
+import app.bittern.plan.Plan;
+import app.bittern.plan.Problem;
+import app.bittern.plan.Ref;
+import app.bittern.server.Refusal;
+import app.bittern.server.finding.Findings;
+import app.bittern.server.plan.Asked;
+import app.bittern.server.work.Work;
+import app.bittern.telling.Telling;
+import java.time.Duration;
+import java.util.List;
+import java.util.Locale;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/// What calls do.
+@RestController
+@RequestMapping("/api/sites/{site}/{plan}")
+class CallController {
+    private final Work work;
+    private final Findings findings;
+
+    CallController(Work work, Findings findings) {
+        this.work = work;
+        this.findings = findings;
+    }
+
+    /// Every inbound number and what a call to it does on the bench.
+    @GetMapping("/numbers")
+    List<CallApi.NumberCall> numbers(Asked asked, BenchQuery query) {
+        Plan plan = asked.plan();
+        return plan.all(InboundNumber.class)
+                .map(number -> {
+                    Trace trace =
+                            Tracer.trace(plan, query.bench(plan, number.called().text()));
+                    return new CallApi.NumberCall(
+                            number(plan, number), TraceJson.ending(trace), InWords.of(plan, trace));
+                })
+                .toList();
+    }
+
+    private static CallApi.NumberView number(Plan plan, InboundNumber number) {
+        return new CallApi.NumberView(
+                number.called().text(),
+                number.called().international(),
+                number.title(),
+                number.status().name().toLowerCase(Locale.ROOT),
+                number.due().map(Object::toString),
+                number.trunk().map(plan::title));
+    }
+
+    /// The outline of a number, with the findings known by now at their rows.
+    @GetMapping("/outline")
+    CallApi.OutlineView outline(Asked asked, @RequestParam String to) {
+        E164 called = E164.parse(to)
+                .orElseThrow(() ->
+                        Refusal.unusable("to: found '" + Problem.shown(to) + "'; allowed is " + E164.ALLOWED + "."));
+        List<Finding> found = findings.of(asked, Duration.ZERO).findings();
+        return new CallApi.OutlineView(
+                asked.version(),
+                called.text(),
+                work.answer(asked, new OutlineOf(called)).stream()
+                        .map(row -> Rows.row(row, found))
+                        .toList());
+    }
+
+    /// What one call does, step by step.
+    @GetMapping("/trace")
+    CallApi.CallView trace(Asked asked, @RequestParam String to, BenchQuery query) {
+        Plan plan = asked.plan();
+        Bench bench = query.bench(plan, to);
+        Trace trace = Tracer.trace(plan, bench);
+        String caller = bench.caller()
+                .delivered()
+                .map(number -> number.shownIn(plan.site().country()))
+                .orElse("withheld");
+        List<String> titles = trace.steps().stream()
+                .map(step -> Ref.parse(step.object()).map(plan::title).orElse(step.object()))
+                .toList();
+        return new CallApi.CallView(
+                asked.version(),
+                TraceJson.of(new Telling(plan, bench), trace),
+                caller,
+                InWords.of(plan, trace),
+                titles);
+    }
+}

@@ -1,0 +1,96 @@
+package app.bittern.server.call;
+
+import app.bittern.finding.Finding;
+import app.bittern.finding.Severity;
+import app.bittern.formats.FieldForm;
+import app.bittern.outline.Part;
+import app.bittern.outline.Row;
+import app.bittern.plan.Pointer;
+import app.bittern.plan.Ref;
+import java.util.List;
+import java.util.Optional;
+
+/// Rows of an outline as they are given.
+final class Rows {
+    private Rows() {}
+
+    static CallApi.RowView row(Row row, List<Finding> findings) {
+        List<Finding> here =
+                findings.stream().filter(finding -> at(row, finding)).toList();
+        return new CallApi.RowView(
+                row.number(),
+                row.depth(),
+                row.window().earliest(),
+                row.window().latest(),
+                row.parts().stream().map(Rows::part).toList(),
+                row.arrivals(),
+                row.object().map(Object::toString),
+                row.asRow(),
+                row.uses(),
+                row.field()
+                        .map(place -> new CallApi.PlaceView(
+                                place.object().toString(), place.field().toString())),
+                row.field().flatMap(Rows::entry),
+                adds(row),
+                row.holdsRow(),
+                here.size(),
+                here.stream().anyMatch(finding -> finding.severity() == Severity.BLOCKING));
+    }
+
+    /// The entry of a map that a field is of, such as a menu's key; it goes where its row is removed.
+    private static Optional<String> entry(Row.Place place) {
+        List<String> steps = place.field().steps();
+        return steps.size() >= 2 && isMap(place.object(), steps.subList(0, 1))
+                ? Optional.of(new Pointer(steps.subList(0, 2)).toString())
+                : Optional.empty();
+    }
+
+    /// Where an entry can be added at a row: in the map that its object has, or that its field is of.
+    private static Optional<CallApi.PlaceView> adds(Row row) {
+        Optional<CallApi.PlaceView> own = row.asRow().isEmpty() ? row.object().flatMap(Rows::map) : Optional.empty();
+        return own.or(() -> row.field()
+                .filter(place -> entry(place).isPresent())
+                .map(place -> new CallApi.PlaceView(
+                        place.object().toString(),
+                        new Pointer(place.field().steps().subList(0, 1)).toString())));
+    }
+
+    private static Optional<CallApi.PlaceView> map(Ref object) {
+        return FieldForm.of(object.kind()).stream()
+                .filter(form -> object.kind().routable() && isMap(object, List.of(form.name())))
+                .findFirst()
+                .map(form -> new CallApi.PlaceView(object.toString(), new Pointer(List.of(form.name())).toString()));
+    }
+
+    private static boolean isMap(Ref object, List<String> steps) {
+        return FieldForm.at(object.kind(), steps)
+                .filter(form -> form.each().isPresent() && !form.types().contains(FieldForm.Type.LIST))
+                .isPresent();
+    }
+
+    /// A finding is shown where its destination is given, else at the object.
+    private static boolean at(Row row, Finding finding) {
+        boolean place = row.field().stream()
+                .anyMatch(field ->
+                        finding.places().contains(new Finding.Place(field.object(), Optional.of(field.field()))));
+        boolean inside = row.asRow().isEmpty()
+                && row.object()
+                        .filter(object -> finding.places().stream()
+                                .anyMatch(one -> one.object().equals(object)))
+                        .isPresent();
+        return place || inside;
+    }
+
+    private static CallApi.PartView part(Part part) {
+        return new CallApi.PartView(
+                part.style(),
+                part.text(),
+                part.edit()
+                        .map(edit -> new CallApi.TokenView(
+                                edit.object().toString(),
+                                edit.field().toString(),
+                                edit.type(),
+                                edit.value(),
+                                edit.help())));
+    }
+}

@@ -1,0 +1,92 @@
+package app.bittern.server.difference;
+
+import app.bittern.compare.Comparison;
+import app.bittern.compare.Difference;
+import app.bittern.plan.Kind;
+import app.bittern.plan.Plan;
+import app.bittern.plan.Ref;
+import app.bittern.plan.Seconds;
+import app.bittern.proof.BenchText;
+import app.bittern.server.call.InWords;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Predicate;
+import java.util.stream.Collectors;
+
+/// A comparison as it is shown.
+final class Noticing {
+    /// So many are kept with an edit; of the others their number is told.
+    private static final int MOST = 20;
+
+    private Noticing() {}
+
+    static DifferenceApi.Noticed of(Comparison comparison, Plan before, Plan after) {
+        List<Difference> all = comparison.noticed();
+        return new DifferenceApi.Noticed(
+                says(all),
+                all.size(),
+                all.stream()
+                        .limit(MOST)
+                        .map(one -> difference(one, before, after))
+                        .toList());
+    }
+
+    private static String says(List<Difference> all) {
+        if (all.isEmpty()) {
+            return "callers notice nothing";
+        }
+        List<String> parts = new ArrayList<>();
+        part(parts, all, "ends elsewhere", "end elsewhere", one -> one.notice() == Difference.Notice.ENDS);
+        part(parts, all, "takes longer", "take longer", one -> waits(one) > 0);
+        part(parts, all, "takes less long", "take less long", one -> waits(one) < 0);
+        part(parts, all, "hears otherwise", "hear otherwise", one -> one.notice() == Difference.Notice.HEARS);
+        return String.join(", ", parts);
+    }
+
+    private static int waits(Difference one) {
+        return one.notice() == Difference.Notice.WAITS
+                ? Integer.compare(one.after().second(), one.before().second())
+                : 0;
+    }
+
+    /// Calls are counted by the way that they take, not one by one.
+    private static void part(
+            List<String> parts, List<Difference> all, String one, String several, Predicate<Difference> which) {
+        List<Difference> these = all.stream().filter(which).toList();
+        if (!these.isEmpty()) {
+            parts.add(these.size() == 1 ? "1 kind of call " + one : these.size() + " kinds of call " + several);
+        }
+    }
+
+    private static DifferenceApi.Difference difference(Difference one, Plan before, Plan after) {
+        Ref number = new Ref(Kind.NUMBER, one.number().text());
+        return new DifferenceApi.Difference(
+                one.notice().word(),
+                one.number().text(),
+                title(number, after, before),
+                title(one.at(), after, before),
+                one.when(),
+                one.caller(),
+                one.choices(),
+                side(one, one.before(), before),
+                side(one, one.after(), after),
+                one.witness().map(bench -> BenchText.of(before, bench)));
+    }
+
+    private static String title(Ref ref, Plan first, Plan second) {
+        return first.find(ref).isPresent() ? first.title(ref) : second.title(ref);
+    }
+
+    private static String side(Difference one, Difference.Side side, Plan plan) {
+        return switch (one.notice()) {
+            case ENDS ->
+                side.ending()
+                        .map(ending -> InWords.ended(plan, ending) + " after " + Seconds.clock(side.second()))
+                        .or(() -> side.leads().map(plan::title))
+                        .orElse("nowhere");
+            case WAITS -> Seconds.clock(side.second());
+            case HEARS ->
+                side.words().isEmpty() ? "nothing" : side.words().stream().collect(Collectors.joining("; "));
+        };
+    }
+}

@@ -1,0 +1,99 @@
+package app.bittern.server.edit;
+
+import app.bittern.server.Refusal;
+import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import tools.jackson.databind.JsonNode;
+
+/// What the endpoints that change a draft take and give.
+public final class EditApi {
+    private EditApi() {}
+
+    /// One change wished for: exactly one of the five is given.
+    public record Wish(
+            @Nullable SetField set,
+            @Nullable CreateObject create,
+            @Nullable RenameObject rename,
+            @Nullable RemoveObject remove,
+            @Nullable ApplyFix fix) {}
+
+    /// @param value in the shape of the plan file; nothing takes the field away
+    public record SetField(
+            String object, String field, @Nullable JsonNode value) {
+        public SetField {
+            needed("set.object", object);
+            needed("set.field", field);
+        }
+    }
+
+    public record CreateObject(String object, JsonNode body) {
+        public CreateObject {
+            needed("create.object", object);
+            needed("create.body", body);
+        }
+    }
+
+    /// @param key the new one; whatever names the object names it by that
+    public record RenameObject(String object, String key) {
+        public RenameObject {
+            needed("rename.object", object);
+            needed("rename.key", key);
+        }
+    }
+
+    /// @param instead what is put in its place wherever it is used; nothing leaves holes
+    public record RemoveObject(String object, @Nullable String instead) {
+        public RemoveObject {
+            needed("remove.object", object);
+        }
+    }
+
+    public record ApplyFix(String code, String object, String field, String title) {
+        public ApplyFix {
+            needed("fix.code", code);
+            needed("fix.object", object);
+            needed("fix.field", field);
+            needed("fix.title", title);
+        }
+    }
+
+    /// @param version of the draft that they were made from; the draft as it is now where absent
+    /// @param holes   whether what is set or made may lead to what is not there
+    public record Wishes(
+            List<Wish> wishes,
+            @Nullable Long version,
+            @Nullable Boolean holes) {
+        @SuppressWarnings("NullAway") // what arrives may lack anything
+        public Wishes {
+            wishes = needed("wishes", wishes);
+        }
+    }
+
+    /// A part that a request must have.
+    private static <T> T needed(String name, @Nullable T value) {
+        if (value == null) {
+            throw Refusal.unusable(name + ": found nothing; it is needed.");
+        }
+        return value;
+    }
+
+    /// A field that somebody else has changed since the version that a wish was made from.
+    ///
+    /// @param title  what the object is called
+    /// @param was    before both; as JSON, as the other two; absent where there was nothing
+    /// @param yours  as it was wished for
+    /// @param theirs as it is now
+    /// @param account who changed it, and `at` which instant
+    public record ClashView(
+            String object,
+            String title,
+            String field,
+            Optional<String> was,
+            Optional<String> yours,
+            Optional<String> theirs,
+            String account,
+            String at) {}
+
+    public record Edited(long version, String says) {}
+}

@@ -1,0 +1,115 @@
+package app.bittern.server.edit;
+
+import app.bittern.edit.PlanEdit;
+import app.bittern.formats.TakingBack;
+import app.bittern.plan.Plan;
+import app.bittern.server.Refusal;
+import app.bittern.server.finding.Findings;
+import app.bittern.server.plan.Change;
+import app.bittern.server.plan.Drafts;
+import app.bittern.server.plan.JournalRow;
+import app.bittern.server.plan.JournalRows;
+import app.bittern.server.plan.Plans;
+import java.time.temporal.ChronoUnit;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.function.Supplier;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/// Changes to a draft: wishes are made into one edit, kept, and can be taken back.
+@RestController
+@RequestMapping("/api/sites/{site}/draft")
+class EditController {
+    private final Drafts drafts;
+    private final JournalRows journal;
+    private final Findings findings;
+    private final Plans plans;
+
+    EditController(Drafts drafts, JournalRows journal, Findings findings, Plans plans) {
+        this.drafts = drafts;
+        this.journal = journal;
+        this.findings = findings;
+        this.plans = plans;
+    }
+
+    /// Carries out all wishes as one edit, or none.
+    @PostMapping("/edits")
+    EditApi.Edited edit(@PathVariable String site, @RequestBody EditApi.Wishes wishes, Change.Author who) {
+        if (wishes.wishes().isEmpty() || wishes.wishes().stream().anyMatch(Objects::isNull)) {
+            throw Refusal.unusable("No change was asked for: at least one is needed.");
+        }
+        return edited(drafts.change(site, plan -> {
+            WishedEdit wished = new WishedEdit(
+                    since(site, wishes.version()), changed -> findings.of(changed, plans.asked(site, "draft")));
+            PlanEdit edit = wished.of(plan, wishes.wishes(), Boolean.TRUE.equals(wishes.holes()));
+            return Change.edit(who, wished.says(), edit);
+        }));
+    }
+
+    private static EditApi.Edited edited(Drafts.Changed changed) {
+        return new EditApi.Edited(changed.draft().version(), changed.change().says());
+    }
+
+    /// What has been changed since the version that wishes were made from.
+    private Since since(String site, @Nullable Long version) {
+        return new Since(
+                version == null ? List.of() : journal.findBySiteAndVersionGreaterThanOrderByVersion(site, version));
+    }
+
+    /// Takes back the last edit of this browser, or that of a version whoever made it: its own fields alone.
+    @PostMapping("/undo")
+    EditApi.Edited undo(
+            @PathVariable String site, @RequestParam(required = false) @Nullable Long version, Change.Author who) {
+        return again(
+                site,
+                who,
+                "undo",
+                () -> version == null
+                        ? journal.lastDone(site, who.session())
+                        : journal.findBySiteAndVersion(site, version)
+                                .filter(row -> !row.isUndone() && !row.kind().equals("undo")),
+                version == null ? "There is nothing of yours to undo." : "No edit with this version stands.");
+    }
+
+    @PostMapping("/redo")
+    EditApi.Edited redo(@PathVariable String site, Change.Author who) {
+        return again(site, who, "redo", () -> journal.lastUndone(site, who.session()), "There is nothing to redo.");
+    }
+
+    private EditApi.Edited again(
+            String site, Change.Author who, String kind, Supplier<Optional<JournalRow>> last, String none) {
+        return edited(drafts.change(site, plan -> {
+            JournalRow row = last.get().orElseThrow(() -> new Refusal(HttpStatus.CONFLICT, List.of(none)));
+            PlanEdit back = takenBack(site, plan, row);
+            return new Change(who.account(), who.session(), kind, row.says(), back, Optional.of(row.version()));
+        }));
+    }
+
+    private PlanEdit takenBack(String site, Plan plan, JournalRow row) {
+        Since since = since(site, row.version());
+        return switch (TakingBack.of(plan, row.edit(), row.inverse(), ref -> since.was(plan, ref))) {
+            case TakingBack.Result.Made(PlanEdit edit) -> edit;
+            case TakingBack.Result.Refused(List<TakingBack.Since> changed) -> {
+                throw new Refusal(
+                        HttpStatus.CONFLICT,
+                        changed.stream().map(one -> says(one, since)).toList());
+            }
+        };
+    }
+
+    private static String says(TakingBack.Since one, Since since) {
+        return one.says()
+                + since.last(one.object())
+                        .map(row -> " (" + row.account() + ", " + row.at().truncatedTo(ChronoUnit.SECONDS) + ": "
+                                + row.says() + ").")
+                        .orElse(".");
+    }
+}

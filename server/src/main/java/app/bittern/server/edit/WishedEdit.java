@@ -1,0 +1,253 @@
+package app.bittern.server.edit;
+
+import app.bittern.edit.Edits;
+import app.bittern.edit.PlanEdit;
+import app.bittern.edit.Planned;
+import app.bittern.edit.Rewiring;
+import app.bittern.finding.Finding;
+import app.bittern.finding.Fix;
+import app.bittern.formats.FieldEdits;
+import app.bittern.formats.ObjectJson;
+import app.bittern.formats.ThreeWay;
+import app.bittern.plan.Destination;
+import app.bittern.plan.Filling;
+import app.bittern.plan.Plan;
+import app.bittern.plan.PlanObject;
+import app.bittern.plan.Pointer;
+import app.bittern.plan.Problem;
+import app.bittern.plan.Ref;
+import app.bittern.server.Refusal;
+import app.bittern.server.plan.JournalRow;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import tools.jackson.databind.JsonNode;
+
+/// What somebody wishes to change, made into one edit: each wish of the plan that those before it leave,
+/// together with what others have done since the version that it was made from.
+final class WishedEdit {
+    private final Since since;
+    private final Function<Plan, List<Finding>> findings;
+    private final List<String> says = new ArrayList<>();
+
+    /// @param since    what others have done since
+    /// @param findings what is found in a plan
+    WishedEdit(Since since, Function<Plan, List<Finding>> findings) {
+        this.since = since;
+        this.findings = findings;
+    }
+
+    /// What it does, in words.
+    String says() {
+        return String.join("; ", says);
+    }
+
+    /// Each wish is made of the plan that those before it leave.
+    ///
+    /// @param holes whether what is set or made may lead to what is not there
+    PlanEdit of(Plan plan, List<EditApi.Wish> wishes, boolean holes) {
+        List<PlanEdit> edits = new ArrayList<>();
+        Plan so = plan;
+        for (EditApi.Wish wish : wishes) {
+            PlanEdit edit = made(so, wish);
+            edits.add(edit);
+            so = switch (Edits.apply(so, edit)) {
+                case Edits.Result.Applied(Plan next, PlanEdit inverse) -> next;
+                case Edits.Result.Refused(String refused) -> throw new Refusal(HttpStatus.CONFLICT, List.of(refused));
+            };
+        }
+        PlanEdit all = edits.size() == 1 ? edits.getFirst() : new PlanEdit.Several(edits);
+        if (!holes) {
+            noNewHoles(plan, so, all);
+        }
+        return all;
+    }
+
+    /// What is set or made leads to what there is; an object that is taken away may leave holes.
+    private static void noNewHoles(Plan before, Plan after, PlanEdit edit) {
+        switch (edit) {
+            case PlanEdit.Several several -> several.edits().forEach(one -> noNewHoles(before, after, one));
+            case PlanEdit.Remove remove -> {}
+            case PlanEdit.Put put ->
+                after.find(put.object().ref())
+                        .ifPresent(object -> object.slots().stream()
+                                .filter(slot -> slot.target()
+                                        .filter(target -> after.find(target).isEmpty())
+                                        .filter(target -> before.find(target).isEmpty())
+                                        .isPresent())
+                                .filter(slot -> before.find(object.ref()).stream()
+                                        .flatMap(was -> was.slots().stream())
+                                        .noneMatch(slot::equals))
+                                .findFirst()
+                                .ifPresent(slot -> {
+                                    throw Refusal.unusable(
+                                            after.title(object.ref()) + ", " + slot.at() + ": found '"
+                                                    + slot.target()
+                                                            .map(Ref::toString)
+                                                            .orElse("")
+                                                    + "', which is not there; allowed is an object of the plan, or holes where they are asked for.");
+                                }));
+        }
+    }
+
+    private PlanEdit made(Plan plan, EditApi.Wish wish) {
+        long verbs = Stream.of(wish.set(), wish.create(), wish.rename(), wish.remove(), wish.fix())
+                .filter(Objects::nonNull)
+                .count();
+        if (verbs > 1) {
+            throw Refusal.unusable(
+                    "A change with several of set, create, rename, remove and fix: one of them is allowed; "
+                            + "several changes are several wishes.");
+        }
+        if (wish.set() != null) {
+            return set(plan, wish.set());
+        }
+        if (wish.create() != null) {
+            Ref ref = ref(wish.create().object());
+            says.add("new " + ref.kind().title() + " " + ref.key());
+            return made(FieldEdits.create(plan, ref, wish.create().body()));
+        }
+        if (wish.rename() != null) {
+            Ref ref = ref(wish.rename().object());
+            says.add(ref.kind().title() + " " + plan.title(ref) + ": " + ref.key() + " renamed to "
+                    + Problem.shown(wish.rename().key()));
+            return made(Rewiring.rename(plan, ref, wish.rename().key()));
+        }
+        if (wish.remove() != null) {
+            return removed(plan, wish.remove());
+        }
+        if (wish.fix() != null) {
+            return fixed(plan, wish.fix());
+        }
+        throw Refusal.unusable("A change without set, create, rename, remove or fix: one of them is needed.");
+    }
+
+    private PlanEdit set(Plan plan, EditApi.SetField set) {
+        Ref ref = ref(set.object());
+        // A JSON null arrives as a node of its own: it means the same as no value.
+        Optional<JsonNode> value = Optional.ofNullable(set.value()).filter(given -> !given.isNull());
+        says.add(plan.title(ref) + ", " + set.field().replaceFirst("^/", "") + ": "
+                + value.map(Object::toString).orElse("taken away"));
+        Pointer at = Pointer.parse(set.field())
+                .orElseThrow(() -> Refusal.unusable(
+                        "field: found '" + Problem.shown(set.field()) + "'; allowed is " + Pointer.ALLOWED + "."));
+        Optional<PlanObject> was = since.was(plan, ref);
+        Optional<PlanObject> is = plan.find(ref);
+        return was.isEmpty() || is.isEmpty() || was.equals(is)
+                ? made(FieldEdits.set(plan, ref, at, value))
+                : together(plan, was.get(), is.get(), made(FieldEdits.set(plan.with(was.get()), ref, at, value)));
+    }
+
+    /// What was wished for of an object as it was, together with what others have made of it since.
+    private PlanEdit together(Plan plan, PlanObject was, PlanObject is, PlanEdit wished) {
+        PlanObject mine = ((PlanEdit.Put) wished).object();
+        ThreeWay.Merged merged = ThreeWay.merge(ObjectJson.write(was), ObjectJson.write(mine), ObjectJson.write(is));
+        if (!merged.clashes().isEmpty()) {
+            List<EditApi.ClashView> clashes = merged.clashes().stream()
+                    .map(clash -> clash(plan, is.ref(), clash))
+                    .toList();
+            throw Refusal.clash(clashes.stream().map(WishedEdit::says).toList(), clashes);
+        }
+        return switch (ObjectJson.read(is.ref(), merged.object())) {
+            case ObjectJson.Result.Read(PlanObject object) -> new PlanEdit.Put(object);
+            case ObjectJson.Result.Refused(List<Problem> problems) ->
+                throw new Refusal(
+                        HttpStatus.UNPROCESSABLE_CONTENT,
+                        problems.stream().map(Problem::says).toList());
+        };
+    }
+
+    private EditApi.ClashView clash(Plan plan, Ref ref, ThreeWay.Clash clash) {
+        Optional<JournalRow> row = since.last(ref);
+        return new EditApi.ClashView(
+                ref.toString(),
+                plan.title(ref),
+                clash.field().toString(),
+                text(clash.was()),
+                text(clash.mine()),
+                text(clash.theirs()),
+                row.map(JournalRow::account).orElse("somebody"),
+                row.map(one -> one.at().toString()).orElse(""));
+    }
+
+    private static Optional<String> text(@Nullable JsonNode value) {
+        return Optional.ofNullable(value).map(JsonNode::toString);
+    }
+
+    private static String says(EditApi.ClashView clash) {
+        return clash.title() + ", " + clash.field().replaceFirst("^/", "") + ": " + clash.account()
+                + " has made it " + clash.theirs().orElse("nothing") + " meanwhile; yours was "
+                + clash.yours().orElse("nothing") + ".";
+    }
+
+    private PlanEdit removed(Plan plan, EditApi.RemoveObject remove) {
+        Ref ref = ref(remove.object());
+        if (!since.was(plan, ref).equals(plan.find(ref))) {
+            String who = since.last(ref).map(JournalRow::account).orElse("Somebody");
+            throw new Refusal(
+                    HttpStatus.CONFLICT,
+                    List.of(who + " has changed " + plan.title(ref) + " meanwhile: look at it before it goes."));
+        }
+        says.add(ref.kind().title() + " " + plan.title(ref) + " removed");
+        String instead = remove.instead();
+        if (instead == null) {
+            return new PlanEdit.Remove(ref);
+        }
+        Filling destination = Destination.parse(instead)
+                .<Filling>map(to -> to)
+                .or(() -> Ref.parse(instead))
+                .filter(to -> !to.target().equals(Optional.of(ref)))
+                .filter(to ->
+                        to.target().map(plan::find).map(Optional::isPresent).orElse(true))
+                .orElseThrow(() -> Refusal.unusable("In its place: found '" + Problem.shown(instead)
+                        + "'; allowed is the reference of another object that there is, or " + Destination.ALLOWED
+                        + "."));
+        List<Plan.Use> uses = plan.uses(ref);
+        if (!uses.isEmpty()
+                && uses.stream()
+                        .allMatch(use -> use.slot().takes().fitted(destination).isEmpty())) {
+            Plan.Use use = uses.getFirst();
+            throw Refusal.unusable("In its place: found '" + Problem.shown(instead) + "', which cannot stand in "
+                    + plan.title(use.object()) + ", " + use.slot().at() + "; allowed is "
+                    + use.slot().takes().words() + ".");
+        }
+        return made(Rewiring.replace(plan, ref, List.of(destination)));
+    }
+
+    /// The fix of a finding of the plan as wishes before have left it.
+    private PlanEdit fixed(Plan plan, EditApi.ApplyFix wish) {
+        Fix fix = findings.apply(plan).stream()
+                .filter(finding -> matches(finding, wish))
+                .flatMap(finding -> finding.fixes().stream())
+                .filter(one -> one.title().equals(wish.title()))
+                .findFirst()
+                .orElseThrow(() -> Refusal.missing("This finding is not there any more."));
+        says.add(fix.title());
+        return fix.edit();
+    }
+
+    private static boolean matches(Finding finding, EditApi.ApplyFix wish) {
+        return finding.code().equals(wish.code())
+                && finding.object().toString().equals(wish.object())
+                && finding.field().map(Pointer::toString).orElse("").equals(wish.field());
+    }
+
+    private static PlanEdit made(Planned result) {
+        return switch (result) {
+            case Planned.Made(PlanEdit edit) -> edit;
+            case Planned.Refused(List<String> says) -> throw new Refusal(HttpStatus.UNPROCESSABLE_CONTENT, says);
+        };
+    }
+
+    private static Ref ref(String text) {
+        return Ref.parse(text)
+                .orElseThrow(() -> Refusal.unusable("object: found '" + Problem.shown(text)
+                        + "'; allowed is a kind and a key such as mailbox/reception, the key of " + Ref.ALLOWED_KEY
+                        + "."));
+    }
+}

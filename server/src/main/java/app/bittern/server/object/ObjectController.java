@@ -1,0 +1,208 @@
+package app.bittern.server.object;
+
+import app.bittern.edit.Fresh;
+import app.bittern.finding.Finding;
+import app.bittern.formats.FieldForm;
+import app.bittern.formats.ObjectJson;
+import app.bittern.number.E164;
+import app.bittern.paths.Reachable;
+import app.bittern.plan.InboundNumber;
+import app.bittern.plan.Kind;
+import app.bittern.plan.Plan;
+import app.bittern.plan.PlanObject;
+import app.bittern.plan.Problem;
+import app.bittern.plan.Ref;
+import app.bittern.proof.BenchText;
+import app.bittern.server.Refusal;
+import app.bittern.server.finding.FindingViews;
+import app.bittern.server.finding.Findings;
+import app.bittern.server.plan.Asked;
+import app.bittern.server.work.Work;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.JsonNodeFactory;
+import tools.jackson.databind.node.ObjectNode;
+
+/// The objects of a plan.
+@RestController
+@RequestMapping("/api/sites/{site}/{plan}")
+class ObjectController {
+    private final Findings findings;
+    private final Work work;
+
+    ObjectController(Findings findings, Work work) {
+        this.findings = findings;
+        this.work = work;
+    }
+
+    private static Kind kind(String word) {
+        return Kind.ofWord(word)
+                .orElseThrow(() -> Refusal.missing("There is no kind '" + Problem.shown(word) + "' of object."));
+    }
+
+    private static PlanObject object(Plan plan, String kind, String key) {
+        Kind known = kind(kind);
+        return Optional.of(key)
+                .filter(text -> Ref.sound(known, text))
+                .flatMap(text -> plan.find(new Ref(known, text)))
+                .orElseThrow(() -> Refusal.missing(
+                        "There is no " + known.title() + " '" + Problem.shown(key) + "' in this plan."));
+    }
+
+    /// All objects of a kind: a window on them.
+    ///
+    /// @param find    a part of number, name or key
+    /// @param order   key, title, number or a field; as the plan has them where absent
+    /// @param from    the first row, from 0
+    /// @param rows    how many, 500 at most
+    /// @param column  fields whose values are given, as people read them
+    @GetMapping("/objects/{kind}")
+    ObjectApi.ListView objects(
+            Asked asked,
+            @PathVariable String kind,
+            @RequestParam(defaultValue = "") String find,
+            @RequestParam(required = false) @Nullable String order,
+            @RequestParam(defaultValue = "false") boolean descending,
+            @RequestParam(defaultValue = "0") int from,
+            @RequestParam(defaultValue = "100") int rows,
+            @RequestParam(required = false) @Nullable List<String> column) {
+        return new ObjectList(
+                        kind(kind),
+                        find,
+                        order,
+                        descending,
+                        Math.max(0, from),
+                        rows,
+                        column == null ? List.of() : column)
+                .of(asked.plan(), asked.version());
+    }
+
+    /// One object with what belongs on its sheet.
+    @GetMapping("/objects/{kind}/{key}")
+    ObjectApi.ObjectView object(Asked asked, @PathVariable String kind, @PathVariable String key) {
+        Plan plan = asked.plan();
+        PlanObject object = object(plan, kind, key);
+        Ref ref = object.ref();
+        JsonNode body = ObjectJson.write(object);
+        return new ObjectApi.ObjectView(
+                ref.toString(),
+                ref.kind().title(),
+                ref.key(),
+                object.title(),
+                object.number(),
+                asked.version(),
+                body,
+                new Said(plan).all(ref.kind(), body),
+                object.slots().stream()
+                        .map(slot -> new ObjectApi.SlotView(
+                                slot.at().toString(), slot.role().words(), slot.missing()))
+                        .toList(),
+                uses(plan, ref),
+                findings.of(asked, Duration.ZERO).findings().stream()
+                        .filter(finding -> about(finding, ref))
+                        .map(finding -> FindingViews.of(plan, finding))
+                        .toList());
+    }
+
+    private static List<ObjectApi.UseView> uses(Plan plan, Ref ref) {
+        return plan.uses(ref).stream()
+                .map(use -> new ObjectApi.UseView(
+                        use.object().toString(),
+                        plan.title(use.object()),
+                        use.object().kind().title(),
+                        Where.words(use.object().kind(), use.slot().at()),
+                        use.slot().at().toString()))
+                .toList();
+    }
+
+    private static boolean about(Finding finding, Ref ref) {
+        return finding.places().stream().anyMatch(place -> place.object().equals(ref));
+    }
+
+    /// Who reaches an object, when and after how long, and a call that does.
+    @GetMapping("/objects/{kind}/{key}/reached")
+    ObjectApi.ReachedView reached(Asked asked, @PathVariable String kind, @PathVariable String key) {
+        Plan plan = asked.plan();
+        Ref ref = object(plan, kind, key).ref();
+        Reachable reachable = work.examination(asked).reached();
+        return new ObjectApi.ReachedView(
+                asked.version(),
+                reachable.numbers(ref).stream().map(by -> by(plan, by)).toList(),
+                reachable.witness(ref).map(bench -> BenchText.of(plan, bench)));
+    }
+
+    private static ObjectApi.ReachedBy by(Plan plan, Reachable.ByNumber by) {
+        E164 number = by.number();
+        return new ObjectApi.ReachedBy(
+                number.text(),
+                number.shownIn(plan.site().country()),
+                plan.find(new Ref(Kind.NUMBER, number.text()), InboundNumber.class)
+                        .map(PlanObject::title)
+                        .orElse(number.text()),
+                by.when(),
+                by.span().earliest(),
+                by.span().latest().stream().mapToObj(Long::valueOf).findFirst());
+    }
+
+    /// What a new object of a kind can begin as: its number and key are free.
+    ///
+    /// @param like the key of one that it is a copy of
+    /// @param name what it is to be called
+    @GetMapping("/fresh/{kind}")
+    ObjectApi.FreshView fresh(
+            Asked asked,
+            @PathVariable String kind,
+            @RequestParam(required = false) @Nullable String like,
+            @RequestParam(defaultValue = "") String name) {
+        Plan plan = asked.plan();
+        Kind known = kind(kind);
+        Fresh fresh = Fresh.in(plan);
+        Optional<PlanObject> copied = Optional.ofNullable(like).map(key -> object(plan, kind, key));
+        ObjectNode body = copied.map(ObjectJson::write)
+                .map(ObjectNode.class::cast)
+                .orElseGet(JsonNodeFactory.instance::objectNode);
+        String called = copied.map(fresh::name).orElse(name.strip());
+        boolean named = FieldForm.at(known, List.of("name")).isPresent();
+        if (named && !called.isEmpty()) {
+            body.put("name", called);
+        }
+        body.remove("number");
+        if (FieldForm.at(known, List.of("number")).isPresent()) {
+            fresh.number(known).ifPresent(number -> body.put("number", number));
+        }
+        return new ObjectApi.FreshView(
+                known.word(), fresh.key(known, called).orElse(""), body, asks(known, body, copied.isPresent()));
+    }
+
+    /// Where something must stand, and what else is needed.
+    private static List<String> asks(Kind kind, ObjectNode body, boolean copy) {
+        if (copy) {
+            return List.of();
+        }
+        List<String> asks = new ArrayList<>();
+        FieldForm.of(kind).stream().filter(FieldForm::needed).forEach(form -> asks.add("/" + form.name()));
+        if (ObjectJson.read(new Ref(kind, sample(kind)), body) instanceof ObjectJson.Result.Read(PlanObject object)) {
+            object.slots().stream()
+                    .filter(slot -> slot.missing())
+                    .forEach(slot -> asks.add(slot.at().toString()));
+        }
+        return asks.stream().distinct().toList();
+    }
+
+    private static String sample(Kind kind) {
+        return switch (kind.keys()) {
+            case E164 -> "+441632960100";
+            case DIGITS -> "2001";
+            case WORDS -> "x";
+        };
+    }
+}

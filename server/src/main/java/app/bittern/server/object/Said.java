@@ -1,0 +1,248 @@
+package app.bittern.server.object;
+
+import app.bittern.formats.Choosing;
+import app.bittern.formats.FieldForm;
+import app.bittern.number.E164;
+import app.bittern.plan.Destination;
+import app.bittern.plan.Kind;
+import app.bittern.plan.Plan;
+import app.bittern.plan.PlanObject;
+import app.bittern.plan.Ref;
+import app.bittern.plan.Seconds;
+import java.time.DateTimeException;
+import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
+import java.time.format.FormatStyle;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.BooleanNode;
+import tools.jackson.databind.node.StringNode;
+
+/// Values of fields as people in the site's country read them: titles for references, durations, numbers and
+/// dates.
+final class Said {
+    private static final Map<String, String> WORDS = Map.of(
+            "hang-up", "hang up",
+            "busy", "busy tone",
+            "own-mailbox", "mailbox of who was called first",
+            "repeat", "this menu again",
+            "back", "the menu before",
+            "caller", "who calls",
+            "language", "the call's language",
+            "messages", "collect messages",
+            "expected-wait", "the expected wait",
+            "position", "the place in the line");
+
+    /// How long something rings, which people also count in rings.
+    private static final Set<String> RINGING = Set.of("ringFor", "ringEach", "for", "after");
+
+    private final Plan plan;
+    private final Locale locale;
+
+    Said(Plan plan) {
+        this.plan = plan;
+        this.locale = Locale.of(
+                Locale.forLanguageTag(plan.site().defaultLanguage()).getLanguage(),
+                plan.site().country());
+    }
+
+    /// All values in the body of an object that are read otherwise than they are written.
+    List<ObjectApi.Shown> all(Kind kind, JsonNode body) {
+        List<ObjectApi.Shown> shown = new ArrayList<>();
+        FieldForm.of(kind).forEach(form -> {
+            JsonNode value = body.get(form.name());
+            if (value != null) {
+                inside("/" + form.name(), form, value, shown);
+            }
+        });
+        return shown;
+    }
+
+    private void inside(String at, FieldForm form, JsonNode value, List<ObjectApi.Shown> shown) {
+        if (value.isArray()) {
+            for (int index = 0; index < value.size(); index++) {
+                JsonNode item = value.get(index);
+                int place = index;
+                form.each().ifPresentOrElse(each -> inside(at + "/" + place, each, item, shown), () -> {});
+            }
+        } else if (value.isObject()) {
+            value.properties()
+                    .forEach(entry -> form.fields().stream()
+                            .filter(field -> field.name().equals(entry.getKey()))
+                            .findFirst()
+                            .or(form::each)
+                            .ifPresent(field -> inside(
+                                    at + "/" + entry.getKey().replace("~", "~0").replace("/", "~1"),
+                                    field,
+                                    entry.getValue(),
+                                    shown)));
+        } else {
+            String written = value.asString();
+            String text = text(form, value);
+            Optional<String> object = object(form, written);
+            if (!text.equals(written) || object.isPresent()) {
+                shown.add(new ObjectApi.Shown(at, text, object));
+            }
+        }
+    }
+
+    /// What counts where a field is not given, as people read it.
+    Optional<String> usual(FieldForm form) {
+        return form.usual()
+                .filter(usual -> form.value())
+                .map(usual -> text(
+                        form,
+                        form.types().contains(FieldForm.Type.FLAG)
+                                ? BooleanNode.valueOf(Boolean.parseBoolean(usual))
+                                : StringNode.valueOf(usual)));
+    }
+
+    /// A value in a cell of a list: of several how many there are.
+    String cell(FieldForm form, JsonNode value) {
+        if (value.isArray()) {
+            return value.size() == 1 && !value.get(0).isContainer()
+                    ? form.each().map(each -> text(each, value.get(0))).orElse("1")
+                    : String.valueOf(value.size());
+        }
+        if (value.isObject()) {
+            return value.size() == 1 ? "1 entry" : value.size() + " entries";
+        }
+        return text(form, value);
+    }
+
+    private String text(FieldForm form, JsonNode value) {
+        if (value.isBoolean()) {
+            return value.asBoolean() ? "yes" : "no";
+        }
+        String written = value.asString();
+        if (form.types().contains(FieldForm.Type.DURATION)) {
+            return Seconds.parse(written).map(time -> duration(form, time)).orElse(written);
+        }
+        if (form.unit().isPresent() && value.isNumber()) {
+            String unit = form.unit().get();
+            return written + " "
+                    + (written.equals("1") && unit.endsWith("s") ? unit.substring(0, unit.length() - 1) : unit);
+        }
+        return chosen(form.choose(), written)
+                .or(() -> E164.parse(written).map(this::number))
+                .or(() -> date(written))
+                .orElse(written);
+    }
+
+    private String duration(FieldForm form, Seconds time) {
+        int cycle = plan.site().ringSeconds();
+        int rings = (time.value() + cycle - 1) / cycle;
+        return RINGING.contains(form.name()) && time.value() > 0 && time.value() <= 300
+                ? time.said() + " (" + (rings == 1 ? "1 ring" : rings + " rings") + ")"
+                : time.said();
+    }
+
+    private String number(E164 number) {
+        return number.shownIn(plan.site().country());
+    }
+
+    private Optional<String> date(String written) {
+        if (!written.matches("[0-9]{4}-[0-9]{2}-[0-9]{2}")) {
+            return Optional.empty();
+        }
+        try {
+            return Optional.of(LocalDate.parse(written)
+                    .format(DateTimeFormatter.ofLocalizedDate(FormatStyle.MEDIUM)
+                            .withLocale(locale)));
+        } catch (DateTimeException noDate) {
+            return Optional.empty();
+        }
+    }
+
+    /// What a text that was chosen stands for.
+    Optional<String> chosen(Choosing choosing, String written) {
+        if (choosing.options().isEmpty()) {
+            return Optional.empty();
+        }
+        for (Choosing.Option option : choosing.options()) {
+            Optional<String> said = switch (option) {
+                case Choosing.Option.Word(String word) ->
+                    word.equals(written)
+                            ? Optional.of(WORDS.getOrDefault(word, word.replace('-', ' ')))
+                            : Optional.<String>empty();
+                case Choosing.Option.OfKind(String before, Kind kind, boolean byKey) ->
+                    named(before, kind, byKey, written)
+                            .map(ref -> (before.isEmpty() ? "" : doing(before)) + title(ref));
+                case Choosing.Option.Anything anything -> Ref.parse(written).map(this::title);
+                case Choosing.Option.HoursState hours -> hoursState(written);
+                case Choosing.Option.Language language ->
+                    Optional.of(Locale.forLanguageTag(written).getDisplayName(Locale.ENGLISH));
+                case Choosing.Option.Typed typed ->
+                    Destination.parse(written)
+                            .flatMap(to -> to instanceof Destination.Outside(E164 number)
+                                    ? Optional.of(number(number))
+                                    : Optional.<String>empty());
+            };
+            if (said.isPresent()) {
+                return said;
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static String doing(String before) {
+        return switch (before) {
+            case "login " -> "log in to ";
+            case "logout " -> "log out of ";
+            default -> before;
+        };
+    }
+
+    private static Optional<Ref> named(String before, Kind kind, boolean byKey, String written) {
+        if (byKey) {
+            return Ref.sound(kind, written) ? Optional.of(new Ref(kind, written)) : Optional.empty();
+        }
+        return written.startsWith(before)
+                ? Ref.parse(written.substring(before.length())).filter(ref -> ref.kind() == kind)
+                : Optional.empty();
+    }
+
+    private Optional<String> hoursState(String written) {
+        int space = written.indexOf(' ');
+        return space < 0
+                ? Optional.empty()
+                : Ref.parse(written.substring(0, space))
+                        .map(ref -> plan.title(ref) + ": " + written.substring(space + 1));
+    }
+
+    /// Kind and title, or name and number: `queue Bookings`, `Ade Bright 2020`.
+    String title(Ref ref) {
+        Optional<PlanObject> object = plan.find(ref);
+        if (object.isEmpty()) {
+            return ref.kind().title() + " " + ref.key() + " (not there)";
+        }
+        // People are called by name and number; of anything else its kind is said.
+        return ref.kind() == Kind.EXTENSION
+                ? object.get().title()
+                : ref.kind().title() + " " + object.get().title();
+    }
+
+    private Optional<String> object(FieldForm form, String written) {
+        for (Choosing.Option option : form.choose().options()) {
+            Optional<Ref> ref = switch (option) {
+                case Choosing.Option.OfKind(String before, Kind kind, boolean byKey) ->
+                    named(before, kind, byKey, written);
+                case Choosing.Option.Anything anything -> Ref.parse(written);
+                case Choosing.Option.HoursState hours ->
+                    Ref.parse(written.split(" ", 2)[0]).filter(one -> one.kind() == Kind.HOURS);
+                case Choosing.Option.Word word -> Optional.empty();
+                case Choosing.Option.Typed typed -> Optional.empty();
+                case Choosing.Option.Language language -> Optional.empty();
+            };
+            if (ref.filter(one -> plan.find(one).isPresent()).isPresent()) {
+                return ref.map(Ref::toString);
+            }
+        }
+        return Optional.empty();
+    }
+}

@@ -1,0 +1,42 @@
+package app.bittern.server.object;
+
+import app.bittern.formats.FieldForm;
+import app.bittern.plan.Kind;
+import app.bittern.plan.Pointer;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/// Places in objects as people call them: `/members/1/after` is "members 2, after".
+final class Where {
+    private Where() {}
+
+    static String words(Kind kind, Pointer at) {
+        List<String> words = new ArrayList<>();
+        List<String> steps = at.steps();
+        for (int length = 1; length <= steps.size(); length++) {
+            String step = steps.get(length - 1);
+            Optional<FieldForm> form = FieldForm.at(kind, steps.subList(0, length));
+            boolean inside = form.filter(one -> one.name().equals("*")).isPresent();
+            String word = form.map(FieldForm::title).orElse(step).toLowerCase(java.util.Locale.ROOT);
+            if (!inside && form.isPresent()) {
+                words.add(word);
+            } else if (!words.isEmpty()) {
+                String place = step.matches("[0-9]{1,4}") && !isMap(kind, steps.subList(0, length - 1))
+                        ? String.valueOf(Integer.parseInt(step) + 1)
+                        : step;
+                words.set(words.size() - 1, words.getLast() + " " + place);
+            } else {
+                words.add(step);
+            }
+        }
+        return String.join(", ", words);
+    }
+
+    /// Whether what stands there is a map of free names: a menu's key 2 is no second entry.
+    private static boolean isMap(Kind kind, List<String> steps) {
+        return FieldForm.at(kind, steps)
+                .filter(form -> !form.types().contains(FieldForm.Type.LIST))
+                .isPresent();
+    }
+}

@@ -1,0 +1,23 @@
+package app.bittern.server.plan;
+
+import app.bittern.plan.Plan;
+import java.util.OptionalInt;
+
+/// The plan that a question is about: a site's draft or one of its releases.
+///
+/// @param made    the number of the site among all that have been made
+/// @param version of the draft: the number of its last edit, or of the edit that was the last when it was cut
+///                over
+/// @param release its number, where it is one
+public record Asked(String site, int made, long version, OptionalInt release, Plan plan) {
+    /// Names the plan among all that there have been; the same name is always the same plan.
+    public record Id(int made, long version, OptionalInt release) {}
+
+    public Id id() {
+        return new Id(made, version, release);
+    }
+
+    static Asked of(Draft draft) {
+        return new Asked(draft.site(), draft.made(), draft.version(), OptionalInt.empty(), draft.plan());
+    }
+}

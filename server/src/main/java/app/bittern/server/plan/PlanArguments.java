@@ -1,0 +1,102 @@
+package app.bittern.server.plan;
+
+import app.bittern.server.Refusal;
+import jakarta.servlet.http.HttpServletRequest;
+import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.security.Principal;
+import java.util.HexFormat;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.core.MethodParameter;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.support.WebDataBinderFactory;
+import org.springframework.web.context.request.NativeWebRequest;
+import org.springframework.web.method.support.HandlerMethodArgumentResolver;
+import org.springframework.web.method.support.ModelAndViewContainer;
+import org.springframework.web.servlet.HandlerMapping;
+import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
+
+/// What the endpoints of a plan are handed: the plan that `/api/sites/{site}/{plan}` names, and who is asking.
+@Configuration
+class PlanArguments implements WebMvcConfigurer {
+    private static final int SHORT = 16;
+
+    private final Plans plans;
+
+    PlanArguments(Plans plans) {
+        this.plans = plans;
+    }
+
+    @Override
+    public void addArgumentResolvers(List<HandlerMethodArgumentResolver> resolvers) {
+        resolvers.add(new OfType(Asked.class) {
+            @Override
+            Object of(HttpServletRequest request) {
+                return plans.asked(variable(request, "site"), variable(request, "plan"));
+            }
+        });
+        resolvers.add(new OfType(Change.Author.class) {
+            @Override
+            Object of(HttpServletRequest request) {
+                return author(request);
+            }
+        });
+    }
+
+    private static String variable(HttpServletRequest request, String name) {
+        Object variables = request.getAttribute(HandlerMapping.URI_TEMPLATE_VARIABLES_ATTRIBUTE);
+        return variables instanceof Map<?, ?> map && map.get(name) instanceof String value ? value : "";
+    }
+
+    private static Change.Author author(HttpServletRequest request) {
+        Principal principal = request.getUserPrincipal();
+        if (principal == null) {
+            throw new Refusal(HttpStatus.UNAUTHORIZED, List.of("Sign in first."));
+        }
+        return new Change.Author(
+                principal.getName(), shortened(request.getSession().getId()));
+    }
+
+    /// A browser's session without what would let somebody take it over: the journal is read by many.
+    private static String shortened(String session) {
+        try {
+            byte[] digest = MessageDigest.getInstance("SHA-256").digest(session.getBytes(StandardCharsets.UTF_8));
+            return HexFormat.of().formatHex(digest).substring(0, SHORT);
+        } catch (NoSuchAlgorithmException missing) {
+            throw new IllegalStateException(missing);
+        }
+    }
+
+    /// Hands in parameters of a type.
+    private abstract static class OfType implements HandlerMethodArgumentResolver {
+        private final Class<?> type;
+
+        OfType(Class<?> type) {
+            this.type = type;
+        }
+
+        abstract Object of(HttpServletRequest request);
+
+        @Override
+        public boolean supportsParameter(MethodParameter parameter) {
+            return parameter.getParameterType() == type;
+        }
+
+        @Override
+        public @Nullable Object resolveArgument(
+                MethodParameter parameter,
+                @Nullable ModelAndViewContainer container,
+                NativeWebRequest web,
+                @Nullable WebDataBinderFactory binders) {
+            HttpServletRequest request = web.getNativeRequest(HttpServletRequest.class);
+            if (request == null) {
+                throw new IllegalStateException("a request that is none of HTTP");
+            }
+            return of(request);
+        }
+    }
+}

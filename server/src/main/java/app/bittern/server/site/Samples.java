@@ -1,0 +1,82 @@
+package app.bittern.server.site;
+
+import app.bittern.formats.ObjectJson;
+import app.bittern.formats.PlanFile;
+import app.bittern.plan.Kind;
+import app.bittern.plan.Plan;
+import app.bittern.plan.PlanObject;
+import app.bittern.plan.Problem;
+import app.bittern.plan.Ref;
+import app.bittern.server.Refusal;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import org.springframework.core.io.ClassPathResource;
+import org.springframework.http.HttpStatus;
+import tools.jackson.databind.node.ObjectNode;
+
+/// Whole made-up sites that a new one can be started from.
+final class Samples {
+    static final List<SiteApi.Sample> ALL = List.of(
+            new SiteApi.Sample(
+                    "saltreach",
+                    "Saltreach Ferries",
+                    "A ferry line: five inbound numbers, seasons, a menu in two languages, two queues, freight with a haulier number"));
+
+    private Samples() {}
+
+    /// The plan of a sample, under the key and the name that are wished for.
+    static Plan of(SiteApi.NewSite wanted) {
+        Plan sample = ALL.stream()
+                .filter(one -> one.key().equals(wanted.sample()))
+                .findFirst()
+                .map(one -> file(one.key()))
+                .orElseThrow(() -> Refusal.unusable("sample: found '" + Problem.shown(wanted.sample() + "")
+                        + "'; allowed is "
+                        + String.join(
+                                ", ", ALL.stream().map(SiteApi.Sample::key).toList()) + "."));
+        String key = wanted.key();
+        Plan renamed = key == null ? sample : under(sample, key);
+        String name = wanted.name();
+        return name == null ? renamed : named(renamed, name);
+    }
+
+    private static Plan file(String key) {
+        try {
+            String text = new ClassPathResource("demo/" + key + ".yaml").getContentAsString(StandardCharsets.UTF_8);
+            return switch (PlanFile.read(text)) {
+                case PlanFile.Result.Read(Plan plan) -> plan;
+                case PlanFile.Result.Refused(List<Problem> problems) ->
+                    throw new IllegalStateException("the sample " + key + " cannot be read: " + problems);
+            };
+        } catch (IOException unreadable) {
+            throw new UncheckedIOException(unreadable);
+        }
+    }
+
+    /// A plan as that of a site with another key.
+    static Plan under(Plan plan, String key) {
+        if (!Ref.sound(Kind.SITE, key)) {
+            throw Refusal.unusable(
+                    "key: found '" + Problem.shown(key) + "'; allowed is " + Ref.allowedKey(Kind.SITE) + ".");
+        }
+        Ref site = plan.site().ref();
+        Ref wanted = new Ref(Kind.SITE, key);
+        return Plan.of(plan.objects().stream()
+                .map(object -> object.renamed(site, wanted))
+                .toList());
+    }
+
+    private static Plan named(Plan plan, String name) {
+        ObjectNode body = (ObjectNode) ObjectJson.write(plan.site());
+        body.put("name", name);
+        return switch (ObjectJson.read(plan.site().ref(), body)) {
+            case ObjectJson.Result.Read(PlanObject site) -> plan.with(site);
+            case ObjectJson.Result.Refused(List<Problem> problems) ->
+                throw new Refusal(
+                        HttpStatus.UNPROCESSABLE_CONTENT,
+                        problems.stream().map(Problem::says).toList());
+        };
+    }
+}

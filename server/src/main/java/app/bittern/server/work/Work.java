@@ -1,0 +1,106 @@
+package app.bittern.server.work;
+
+import app.bittern.finding.Examination;
+import app.bittern.hours.Horizon;
+import app.bittern.server.plan.Asked;
+import com.github.benmanes.caffeine.cache.AsyncCache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import jakarta.annotation.PreDestroy;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.CompletionException;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.atomic.AtomicLong;
+import org.springframework.stereotype.Component;
+
+/// What is computed of a plan: each answer once for a plan and a week, whoever asks for it and how many at
+/// once.
+@Component
+public class Work {
+    /// Answers held; an outline of 5,000 rows takes a few megabytes.
+    private static final int HELD = 256;
+
+    /// Examinations hold the graph of all states, tens of megabytes on a large plan.
+    private static final int EXAMINATIONS_HELD = 8;
+
+    private final Clock clock;
+    private final ExecutorService workers =
+            Executors.newFixedThreadPool(Math.max(2, Runtime.getRuntime().availableProcessors()));
+    private final AsyncCache<Key, Object> held =
+            Caffeine.newBuilder().maximumSize(HELD).buildAsync();
+    private final AsyncCache<Key, Examination> examinations =
+            Caffeine.newBuilder().maximumSize(EXAMINATIONS_HELD).buildAsync();
+    private final AtomicLong computed = new AtomicLong();
+
+    Work(Clock clock) {
+        this.clock = clock;
+    }
+
+    @PreDestroy
+    void close() {
+        workers.shutdownNow();
+    }
+
+    /// A question to a plan; two that are equal have the same answer.
+    public interface Question<T> {
+        T answer(Asked asked, Horizon horizon);
+    }
+
+    private record Key(Asked.Id plan, LocalDate week, Question<?> question) {}
+
+    private record OfAll() implements Question<Examination> {
+        @Override
+        public Examination answer(Asked asked, Horizon horizon) {
+            return new Examination(asked.plan(), horizon);
+        }
+    }
+
+    /// The answer to a question, computed unless it is known.
+    @SuppressWarnings("unchecked") // an answer is kept under its question
+    public <T> T answer(Asked asked, Question<T> question) {
+        Horizon horizon = horizon(asked);
+        Key key = new Key(asked.id(), horizon.from(), question);
+        return (T) joined(held.get(
+                key,
+                (one, executor) -> CompletableFuture.supplyAsync(
+                        () -> {
+                            computed.incrementAndGet();
+                            return (Object) question.answer(asked, horizon);
+                        },
+                        workers)));
+    }
+
+    /// What several questions need of a plan: its paths, and what calls come to.
+    public Examination examination(Asked asked) {
+        Horizon horizon = horizon(asked);
+        OfAll question = new OfAll();
+        return joined(examinations.get(
+                new Key(asked.id(), horizon.from(), question),
+                (one, executor) -> CompletableFuture.completedFuture(question.answer(asked, horizon))));
+    }
+
+    /// The weeks that are looked at now.
+    public Horizon horizon(Asked asked) {
+        return Horizon.around(
+                LocalDate.ofInstant(clock.instant(), asked.plan().site().timeZone()),
+                asked.plan().site().timeZone());
+    }
+
+    /// How many answers have been computed since the start.
+    public long computed() {
+        return computed.get();
+    }
+
+    private static <T> T joined(CompletableFuture<T> answer) {
+        try {
+            return answer.join();
+        } catch (CompletionException failed) {
+            if (failed.getCause() instanceof RuntimeException cause) {
+                throw cause;
+            }
+            throw failed;
+        }
+    }
+}

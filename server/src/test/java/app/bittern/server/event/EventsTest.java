@@ -1,0 +1,130 @@
+package app.bittern.server.event;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.bittern.server.testing.Client;
+import app.bittern.server.testing.Listening;
+import app.bittern.server.testing.RunningApplication;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.RegisterExtension;
+import tools.jackson.databind.JsonNode;
+
+/// What open screens are told, by the server that was asked and by others on the same database.
+class EventsTest {
+    private static final String PLAN = "/api/sites/saltreach/draft";
+
+    @RegisterExtension
+    static final RunningApplication APPLICATION = RunningApplication.withDemo();
+
+    @RegisterExtension
+    static final RunningApplication OTHER = RunningApplication.beside(APPLICATION);
+
+    private Client kari = APPLICATION.client();
+
+    @BeforeEach
+    void asTheDemoPlanIs() {
+        APPLICATION.asTheDemoPlanIs();
+        kari = APPLICATION.signedIn();
+    }
+
+    private static Client.Answer ringFor(Client who, String time) {
+        return who.post(
+                PLAN + "/edits",
+                "{\"wishes\":[{\"set\":{\"object\":\"ring-group/reception\",\"field\":\"/ringFor\",\"value\":\"" + time
+                        + "\"}}]}");
+    }
+
+    @Test
+    void anEditIsToldWithWhoMadeItAndWhat() {
+        Client jonas = APPLICATION.signedIn();
+        try (Listening listening = kari.listen(PLAN + "/events")) {
+            JsonNode hello = listening.next("hello");
+            long version = ringFor(jonas, "31s").json().at("/version").asLong();
+            JsonNode edited = listening.next("edited");
+            assertThat(edited.at("/version").asLong()).isEqualTo(version);
+            assertThat(edited.at("/account").asString()).isEqualTo(RunningApplication.NAME);
+            assertThat(edited.at("/says").asString()).contains("31s");
+            assertThat(edited.at("/objects/0").asString()).isEqualTo("ring-group/reception");
+            // Somebody else's browser, as the session of each is named.
+            assertThat(edited.at("/session")).isNotEqualTo(hello.at("/session"));
+            ringFor(kari, "33s");
+            assertThat(listening.next("edited").at("/session")).isEqualTo(hello.at("/session"));
+        }
+    }
+
+    @Test
+    void whatCallersNoticeOfAnEditIsToldWhenItHasBeenFound() {
+        try (Listening listening = kari.listen(PLAN + "/events")) {
+            long version = ringFor(kari, "41s").json().at("/version").asLong();
+            JsonNode told = listening.next("told");
+            while (told.at("/version").asLong() < version) {
+                told = listening.next("told");
+            }
+            JsonNode entry = kari.get(PLAN + "/journal?most=1").json().at("/0");
+            assertThat(entry.at("/noticed/says").asString()).contains("longer");
+            assertThat(entry.at("/noticed/first/0/before").asString()).contains(":");
+        }
+    }
+
+    @Test
+    void howFarTheSearchForFindingsIsIsTold() {
+        try (Listening listening = kari.listen(PLAN + "/events")) {
+            ringFor(kari, "43s");
+            kari.get(PLAN + "/findings");
+            JsonNode examining = listening.next("examining");
+            while (examining.at("/done").asInt() < examining.at("/of").asInt()) {
+                examining = listening.next("examining");
+            }
+            assertThat(kari.get(PLAN + "/findings").json().at("/current").asBoolean())
+                    .isTrue();
+        }
+    }
+
+    @Test
+    void anotherServerOnTheDatabaseTellsItsScreensAndAnswersAlike() {
+        Client far = OTHER.signedIn();
+        try (Listening listening = far.listen(PLAN + "/events")) {
+            listening.next("hello");
+            long version = ringFor(kari, "37s").json().at("/version").asLong();
+            assertThat(listening.next("edited").at("/version").asLong()).isEqualTo(version);
+            assertThat(far.get(PLAN + "/objects/ring-group/reception")
+                            .json()
+                            .at("/body/ringFor")
+                            .asString())
+                    .isEqualTo("37s");
+            assertThat(ringFor(far, "39s").status()).isEqualTo(200);
+            assertThat(kari.get(PLAN + "/objects/ring-group/reception")
+                            .json()
+                            .at("/body/ringFor")
+                            .asString())
+                    .isEqualTo("39s");
+        }
+    }
+
+    @Test
+    void whoIsHereIsTold() {
+        try (Listening listening = kari.listen(PLAN + "/events")) {
+            assertThat(listening.next("people").at("/accounts/0").asString()).isEqualTo(RunningApplication.NAME);
+        }
+        assertThat(APPLICATION.client().get(PLAN + "/events").status()).isEqualTo(401);
+    }
+
+    @Test
+    void eachBrowserTakesBackItsOwn() {
+        Client jonas = APPLICATION.signedIn();
+        ringFor(kari, "31s");
+        jonas.post(
+                PLAN + "/edits",
+                "{\"wishes\":[{\"set\":{\"object\":\"mailbox/bookings\",\"field\":\"/name\",\"value\":\"Seats\"}}]}");
+        assertThat(kari.get(PLAN).json().at("/undo").asString()).contains("31s");
+        assertThat(jonas.get(PLAN).json().at("/undo").asString()).contains("Seats");
+        assertThat(kari.post(PLAN + "/undo", "").json().at("/says").asString()).contains("31s");
+        assertThat(kari.post(PLAN + "/undo", "").status()).isEqualTo(409);
+        assertThat(kari.get(PLAN + "/objects/mailbox/bookings")
+                        .json()
+                        .at("/title")
+                        .asString())
+                .isEqualTo("Seats");
+    }
+}

@@ -1,0 +1,167 @@
+package app.bittern.server.object;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.bittern.server.testing.Client;
+import app.bittern.server.testing.RunningApplication;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.RegisterExtension;
+import tools.jackson.databind.JsonNode;
+
+/// Objects one by one and in lists, and what can stand in their fields.
+class ObjectsTest {
+    private static final String PLAN = "/api/sites/saltreach/draft";
+
+    @RegisterExtension
+    static final RunningApplication APPLICATION = RunningApplication.withDemo();
+
+    private Client client = APPLICATION.client();
+
+    @BeforeEach
+    void asTheDemoPlanIs() {
+        APPLICATION.asTheDemoPlanIs();
+        client = APPLICATION.signedIn();
+    }
+
+    private JsonNode get(String path) {
+        Client.Answer answer = client.get(PLAN + path);
+        assertThat(answer.status()).as(answer.text()).isEqualTo(200);
+        return answer.json();
+    }
+
+    private static List<String> texts(JsonNode list, String at) {
+        List<String> all = new ArrayList<>();
+        list.forEach(one -> all.add(one.at(at).asString()));
+        return all;
+    }
+
+    private Client.Answer edit(String... wishes) {
+        return client.post(PLAN + "/edits", "{\"wishes\":[" + String.join(",", wishes) + "]}");
+    }
+
+    @Test
+    void anObjectIsThereAsThePlanFileHasItAndAsPeopleReadIt() {
+        JsonNode group = get("/objects/ring-group/freight");
+        assertThat(group.at("/title").asString()).isEqualTo("Freight office");
+        assertThat(group.at("/body/ringFor").asString()).isEqualTo("24s");
+        JsonNode shown = group.at("/shown");
+        assertThat(texts(shown, "/at")).contains("/ringFor", "/noAnswer", "/members/0/extension", "/members/2/outside");
+        assertThat(texts(shown, "/text"))
+                .contains(
+                        "24 s (8 rings)", "queue Freight", "Ade Bright 2020", "07700 900321", "12 s (4 rings)", "yes");
+        assertThat(texts(group.at("/slots"), "/role")).contains("leads to", "rings");
+        assertThat(group.at("/uses/0/title").asString()).isEqualTo("Freight office open?");
+        assertThat(group.at("/uses/0/field").asString()).isEqualTo("cases loading");
+    }
+
+    @Test
+    void whoReachesAnObjectIsToldWithACallThatDoes() {
+        JsonNode reached = get("/objects/mailbox/bookings/reached");
+        assertThat(texts(reached.at("/numbers"), "/title")).contains("Main line");
+        JsonNode bench = reached.at("/bench");
+        JsonNode trace = get("/trace?to=" + bench.at("/to").asString().replace("+", "%2B") + "&at="
+                + bench.at("/at").asString() + "&keys=" + bench.at("/keys").asString());
+        assertThat(texts(trace.at("/trace/steps"), "/object")).contains("mailbox/bookings");
+        assertThat(get("/objects/contact/%2B441632960555/reached").at("/numbers"))
+                .isEmpty();
+    }
+
+    @Test
+    void aListIsFilteredOrderedAndGivenInWindows() {
+        JsonNode all = get("/objects/extension?column=ringFor&column=doNotDisturb");
+        assertThat(all.at("/total").asInt()).isEqualTo(12);
+        assertThat(texts(all.at("/rows"), "/key")).startsWith("2001", "2002", "2010");
+        assertThat(texts(all.at("/rows/1/cells"), "")).containsExactly("20 s (7 rings)", "no");
+        JsonNode found = get("/objects/extension?find=desk&order=title&descending=true");
+        assertThat(texts(found.at("/rows"), "/title"))
+                .containsExactly("Port control desk B 2102", "Port control desk A 2101");
+        JsonNode window = get("/objects/extension?from=3&rows=2");
+        assertThat(window.at("/total").asInt()).isEqualTo(12);
+        assertThat(texts(window.at("/rows"), "/key")).containsExactly("2011", "2012");
+        assertThat(client.get(PLAN + "/objects/colour").status()).isEqualTo(404);
+        assertThat(client.get(PLAN + "/objects/queue/none").json().at("/detail").asString())
+                .isEqualTo("There is no queue 'none' in this plan.");
+    }
+
+    @Test
+    void whatCanStandInAFieldFitsIt() {
+        assertThat(texts(get("/choices?kind=ring-group&at=/noAnswer&find=book"), "/value"))
+                .contains("queue/bookings", "mailbox/bookings")
+                .allMatch(value -> value.contains("/"));
+        assertThat(texts(get("/choices?kind=ring-group&at=/members/0/extension&find=2014"), "/value"))
+                .containsExactly("2014");
+        assertThat(texts(get("/choices?kind=route&at=/while&find=terminal"), "/value"))
+                .contains("hours/terminal open");
+        assertThat(texts(get("/choices?kind=code&at=/does&find=log"), "/value"))
+                .contains("login queue/bookings", "logout queue/bookings");
+        assertThat(texts(get("/choices?kind=ring-group&at=/noAnswer&find=repeat"), "/value"))
+                .isEmpty();
+        assertThat(texts(get("/choices?kind=menu&at=/keys/1/to&find=repeat"), "/value"))
+                .contains("repeat");
+        assertThat(client.get(PLAN + "/choices?kind=menu&at=/colour").status()).isEqualTo(404);
+    }
+
+    @Test
+    void theNamesThatAnEntryCanHaveAreThoseThatNoneHas() {
+        assertThat(texts(get("/names?object=menu/front-desk&field=keys"), "/value"))
+                .contains("5", "6", "*")
+                .doesNotContain("1", "2", "3");
+        assertThat(texts(get("/names?object=prompt/reduced&field=*"), "/value")).containsExactly("nb-NO");
+    }
+
+    @Test
+    void aNewObjectBeginsWithAFreeKeyAndNumberAndSaysWhatItAsksFor() {
+        JsonNode fresh = get("/fresh/ring-group?name=Night%20desk");
+        assertThat(fresh.at("/key").asString()).isEqualTo("night-desk");
+        assertThat(texts(fresh.at("/asks"), "")).contains("/noAnswer");
+        String number = fresh.at("/body/number").asString();
+        assertThat(get("/find?find=" + number)).isEmpty();
+        assertThat(edit("{\"create\":{\"object\":\"ring-group/night-desk\",\"body\":" + fresh.at("/body") + "}}")
+                        .status())
+                .isEqualTo(200);
+        assertThat(get("/fresh/ring-group?name=Night%20desk").at("/key").asString())
+                .isEqualTo("night-desk-2");
+        assertThat(texts(get("/fresh/branch").at("/asks"), "")).startsWith("/by");
+    }
+
+    @Test
+    void aCopyHasItsFieldsAndANameAndNumberOfItsOwn() {
+        JsonNode copy = get("/fresh/queue?like=bookings");
+        assertThat(copy.at("/body/name").asString()).isEqualTo("Bookings copy");
+        assertThat(copy.at("/key").asString()).isEqualTo("bookings-copy");
+        assertThat(edit("{\"create\":{\"object\":\"queue/bookings-copy\",\"body\":" + copy.at("/body") + "}}")
+                        .status())
+                .isEqualTo(200);
+        JsonNode made = get("/objects/queue/bookings-copy").at("/body");
+        JsonNode was = get("/objects/queue/bookings").at("/body");
+        assertThat(made.at("/agents")).isEqualTo(was.at("/agents"));
+        assertThat(made.at("/number")).isNotEqualTo(was.at("/number"));
+    }
+
+    @Test
+    void aRenamedObjectIsNamedByItsNewKeyEverywhere() {
+        assertThat(edit("{\"rename\":{\"object\":\"mailbox/bookings\",\"key\":\"seats\"}}")
+                        .status())
+                .isEqualTo(200);
+        assertThat(client.get(PLAN + "/objects/mailbox/bookings").status()).isEqualTo(404);
+        assertThat(get("/objects/mailbox/seats").at("/uses")).isNotEmpty();
+        assertThat(get("/objects/queue/bookings").at("/body/overflow").asString())
+                .isEqualTo("mailbox/seats");
+        assertThat(edit("{\"rename\":{\"object\":\"mailbox/seats\",\"key\":\"lost-property\"}}")
+                        .json()
+                        .at("/detail")
+                        .asString())
+                .contains("There is a mailbox/lost-property already");
+    }
+
+    @Test
+    void theHistoryOfAnObjectIsOfThatObjectAlone() {
+        edit("{\"set\":{\"object\":\"queue/bookings\",\"field\":\"/maxWait\",\"value\":\"5m\"}}");
+        edit("{\"set\":{\"object\":\"mailbox/bookings\",\"field\":\"/name\",\"value\":\"Seats\"}}");
+        JsonNode entries = get("/journal?object=mailbox/bookings&most=1");
+        assertThat(entries.at("/0/says").asString()).contains("Seats");
+    }
+}

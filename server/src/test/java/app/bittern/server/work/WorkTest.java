@@ -1,0 +1,67 @@
+package app.bittern.server.work;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.bittern.server.testing.Client;
+import app.bittern.server.testing.RunningApplication;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.Callable;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.RegisterExtension;
+
+/// What takes long is computed once, however many ask.
+class WorkTest {
+    private static final String PLAN = "/api/sites/saltreach/draft";
+    private static final String OUTLINE = PLAN + "/outline?to=%2B441632960100";
+    private static final int PEOPLE = 10;
+
+    @RegisterExtension
+    static final RunningApplication APPLICATION = RunningApplication.withDemo();
+
+    @Test
+    void tenPeopleWhoAskAtOnceAreAnsweredByOneComputation() throws Exception {
+        Work work = APPLICATION.bean(Work.class);
+        Client client = APPLICATION.signedIn();
+        long before = work.computed();
+        List<Callable<Client.Answer>> asking = new ArrayList<>();
+        for (int person = 0; person < PEOPLE; person++) {
+            asking.add(() -> client.get(OUTLINE));
+        }
+        try (ExecutorService people = Executors.newFixedThreadPool(PEOPLE)) {
+            for (Future<Client.Answer> answer : people.invokeAll(asking)) {
+                assertThat(answer.get().status()).isEqualTo(200);
+            }
+        }
+        assertThat(work.computed() - before).isEqualTo(1);
+        client.post(
+                PLAN + "/edits",
+                "{\"wishes\":[{\"set\":{\"object\":\"ring-group/reception\",\"field\":\"/ringFor\",\"value\":\"31s\"}}]}");
+        assertThat(client.get(OUTLINE).text()).contains("31 s");
+        assertThat(work.computed() - before).isEqualTo(2);
+    }
+
+    @Test
+    void aNoteChangesNoFindingAndIsNotLostByAFix() {
+        APPLICATION.asTheDemoPlanIs();
+        Client client = APPLICATION.signedIn();
+        client.post(PLAN + "/edits", "{\"wishes\":[{\"remove\":{\"object\":\"mailbox/reception\"}}]}");
+        String found =
+                client.get(PLAN + "/findings?wait=20000").json().at("/findings").toString();
+        client.post(
+                PLAN + "/edits",
+                "{\"wishes\":[{\"set\":{\"object\":\"ring-group/reception\",\"field\":\"/note\",\"value\":\"By the door.\"}}]}");
+        assertThat(client.get(PLAN + "/findings?wait=20000")
+                        .json()
+                        .at("/findings")
+                        .toString())
+                .isEqualTo(found);
+        client.post(
+                PLAN + "/edits",
+                "{\"wishes\":[{\"fix\":{\"code\":\"hole\",\"object\":\"ring-group/reception\",\"field\":\"/noAnswer\",\"title\":\"Create mailbox reception\"}}]}");
+        assertThat(client.get(PLAN + "/objects/ring-group/reception").text()).contains("By the door.");
+    }
+}

@@ -1,0 +1,22 @@
+<script lang="ts">
+  import type { Component } from 'svelte';
+  import NumbersView from '../features/numbers/NumbersView.svelte';
+  import ObjectsView from '../features/objects/ObjectsView.svelte';
+  import OverviewView from '../features/overview/OverviewView.svelte';
+  import { address } from './address.svelte';
+  import { screenOf, type Screen } from './screens';
+
+  /** Screens with a view of their own; all others list the objects that they are about. */
+  const VIEWS: Partial<Record<string, Component<{ screen: Screen }>>> = {
+    numbers: NumbersView,
+  };
+
+  const screen = $derived(screenOf(address.screen));
+  const View = $derived(screen ? (VIEWS[screen.name] ?? ObjectsView) : undefined);
+</script>
+
+{#if screen?.name === 'overview'}
+  <OverviewView />
+{:else if screen && View}
+  <View {screen} />
+{/if}

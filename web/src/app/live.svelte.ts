@@ -1,0 +1,73 @@
+import type { EventEdited, EventExamining, EventHello, EventPeople } from '../lib/api/types';
+import { address } from './address.svelte';
+import { queries } from './queries.svelte';
+import { site } from './site.svelte';
+
+/** So long what somebody else has just changed is marked with the name. */
+const MARKED = 8000;
+
+/** What the server tells of the site that is open, as it happens. */
+class Live {
+  /** Who else has it open. */
+  people = $state.raw<string[]>([]);
+  /** Whether the server tells us: if not, what is shown may be old. */
+  connected = $state(true);
+  /** How far the search for findings is. */
+  examining = $state.raw<EventExamining | undefined>();
+  /** Who has just changed which object. */
+  changed = $state.raw<ReadonlyMap<string, string>>(new Map());
+  #session = '';
+
+  /** Listens until what it gives back is called. */
+  listen(name: string, plan: string): () => void {
+    const source = new EventSource(
+      `/api/sites/${encodeURIComponent(name)}/${encodeURIComponent(plan)}/events`,
+    );
+    const on = <T>(event: string, then: (what: T) => void) =>
+      source.addEventListener(event, (message) => then(JSON.parse((message as MessageEvent).data) as T));
+    source.onopen = () => (this.connected = true);
+    source.onerror = () => (this.connected = false);
+    on<EventHello>('hello', (hello) => {
+      this.#session = hello.session;
+      if (plan === 'draft' && site.version !== undefined && hello.version !== site.version)
+        void site.refresh();
+    });
+    on<EventEdited>('edited', (edited) => this.#edited(edited));
+    on<EventExamining>('examining', (examining) => this.#examined(examining));
+    on<unknown>(
+      'told',
+      () => void queries.invalidateQueries({ predicate: (one) => one.queryKey.includes('journal') }),
+    );
+    on<EventPeople>('people', (people) => (this.people = people.accounts));
+    on<unknown>('sites', () => void site.refresh());
+    return () => source.close();
+  }
+
+  #edited(edited: EventEdited): void {
+    if (address.plan !== 'draft') return;
+    if (site.version === undefined || edited.version <= site.version) return;
+    if (edited.session !== this.#session) this.#mark(edited);
+    void site.refresh();
+  }
+
+  #mark(edited: EventEdited): void {
+    const marked = new Map(this.changed);
+    edited.objects.forEach((object) => marked.set(object, edited.account));
+    this.changed = marked;
+    site.tell(`${edited.account}: ${edited.says}`);
+    setTimeout(() => {
+      const left = new Map(this.changed);
+      edited.objects.forEach((object) => left.delete(object));
+      this.changed = left;
+    }, MARKED);
+  }
+
+  #examined(examining: EventExamining): void {
+    this.examining = examining.done < examining.of ? examining : undefined;
+    if (examining.done === examining.of) {
+      void queries.invalidateQueries({ predicate: (one) => one.queryKey.includes('findings') });
+    }
+  }
+}
+
+export const live = new Live();

@@ -1,0 +1,57 @@
+import { createQuery, keepPreviousData, QueryCache, QueryClient } from '@tanstack/svelte-query';
+import { Refused } from '../lib/api/client';
+import { address } from './address.svelte';
+import { session } from './session.svelte';
+import { site } from './site.svelte';
+
+const TRIES = 3;
+
+/** What the server has said, by question: shown at once, asked again when the plan has another version. */
+export const queries = new QueryClient({
+  queryCache: new QueryCache({ onError: (failure) => session.noticed(failure) }),
+  defaultOptions: {
+    queries: {
+      staleTime: Infinity,
+      gcTime: 5 * 60_000,
+      refetchOnWindowFocus: false,
+      // A server that is away comes back; what it refuses it refuses again.
+      retry: (times, failure) => failure instanceof Refused && failure.lost && times < TRIES,
+      retryDelay: (times) => 400 * 2 ** times,
+    },
+  },
+});
+
+export interface Question<T extends object> {
+  /** What is asked, apart from site, plan and version. */
+  key: unknown[];
+  ask: (signal: AbortSignal) => Promise<T>;
+  /** Whether it is asked at all. */
+  on?: boolean;
+}
+
+/** Asks something of the plan that is open, as it is by now; the answer before stays until the new one is there. */
+export function askPlan<T extends object>(question: () => Question<T>) {
+  return createQuery(
+    () => {
+      const { key, ask, on = true } = question();
+      return {
+        queryKey: [address.site, address.plan, site.version, ...key],
+        queryFn: ({ signal }: { signal: AbortSignal }) => ask(signal),
+        enabled: on && site.version !== undefined,
+        placeholderData: keepPreviousData,
+      };
+    },
+    () => queries,
+  );
+}
+
+/** Asks something that belongs to no plan. */
+export function askServer<T extends object>(question: () => Question<T>) {
+  return createQuery(
+    () => {
+      const { key, ask, on = true } = question();
+      return { queryKey: ['server', ...key], queryFn: ({ signal }) => ask(signal), enabled: on };
+    },
+    () => queries,
+  );
+}

@@ -1,0 +1,48 @@
+import { site } from './site.svelte';
+
+/** The site's way to write dates: its first language, in its country. */
+function locale(): string {
+  const view = site.view;
+  if (!view) return 'en-GB';
+  try {
+    return new Intl.Locale(view.languages[0] ?? 'en', { region: view.country }).toString();
+  } catch {
+    return 'en-GB';
+  }
+}
+
+/** A time of the site's clock without a zone, `2026-11-24T10:15`, as an instant of a clock that has none. */
+function clockTime(at: string): Date | undefined {
+  const time = new Date(at.slice(0, 16) + 'Z');
+  return Number.isNaN(time.getTime()) ? undefined : time;
+}
+
+/** A time of the site's clock as people there write it: `Tue 24 Nov 2026 10:15`. */
+export function instant(at: string): string {
+  const time = clockTime(at);
+  if (!time) return at || 'no time';
+  return new Intl.DateTimeFormat(locale(), {
+    weekday: 'short',
+    day: 'numeric',
+    month: 'short',
+    year: 'numeric',
+    hour: '2-digit',
+    minute: '2-digit',
+    timeZone: 'UTC',
+  })
+    .format(time)
+    .replaceAll(',', '');
+}
+
+/** The same without weekday; today without its day. */
+export function dayAndTime(at: string): string {
+  const time = clockTime(at);
+  if (!time) return at;
+  const today = site.view?.now.slice(0, 10) === at.slice(0, 10);
+  return new Intl.DateTimeFormat(locale(), {
+    ...(today ? {} : { day: 'numeric', month: 'short' }),
+    hour: '2-digit',
+    minute: '2-digit',
+    timeZone: 'UTC',
+  }).format(time);
+}

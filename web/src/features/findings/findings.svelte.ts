@@ -1,0 +1,30 @@
+import { address } from '../../app/address.svelte';
+import { askPlan } from '../../app/queries.svelte';
+import * as api from '../../lib/api/endpoints';
+import type { FindingView } from '../../lib/api/types';
+
+/** Most findings are known after so many milliseconds; for others the server tells when they are. */
+const WAIT = 400;
+
+/** The findings of the plan that is open, as far as they are known; to be called where a component begins. */
+export function findings() {
+  const query = askPlan(() => ({
+    key: ['findings'],
+    ask: (signal) => api.findings(address.site, address.plan, { wait: WAIT }, signal),
+  }));
+  return {
+    get all(): FindingView[] {
+      return query.data?.findings ?? [];
+    },
+    /** Whether those of this very plan are known, and not only those of an earlier version. */
+    get known(): boolean {
+      return query.data?.current ?? false;
+    },
+    get done(): number {
+      return query.data?.done ?? 0;
+    },
+    get of(): number {
+      return query.data?.of ?? 0;
+    },
+  };
+}

@@ -1,0 +1,102 @@
+<script lang="ts">
+  import { address } from '../../../app/address.svelte';
+  import { askPlan } from '../../../app/queries.svelte';
+  import { navigate } from '../../../app/routes';
+  import { screenFor } from '../../../app/screens';
+  import { site } from '../../../app/site.svelte';
+  import * as api from '../../../lib/api/endpoints';
+  import type { ObjectView } from '../../../lib/api/types';
+  import { span } from '../../../lib/clock';
+  import { bench } from '../../bench/bench.svelte';
+  import FindingNote from '../../findings/FindingNote.svelte';
+  import JournalEntry from '../../journal/JournalEntry.svelte';
+  import { splitRef } from '../kinds.svelte';
+
+  /** What stands beside a sheet: who comes here, where it is used, what is found, what was done to it. */
+  let { view, kind }: { view: ObjectView; kind: string } = $props();
+
+  const FEW = 8;
+  const key = $derived(view.key);
+  const reached = askPlan(() => ({
+    key: ['reached', kind, key],
+    ask: (signal) => api.reached(address.site, address.plan, kind, key, signal),
+  }));
+  const journal = askPlan(() => ({
+    key: ['journal', view.object],
+    ask: (signal) => api.journal(address.site, address.plan, { object: view.object, most: 12 }, signal),
+  }));
+  let allUses = $state(false);
+  const uses = $derived(allUses ? view.uses : view.uses.slice(0, FEW));
+
+  function linked(object: string): string {
+    const [of, name] = splitRef(object);
+    return address.to(screenFor(of).name, of, name);
+  }
+
+  function show() {
+    const call = reached.data?.bench;
+    if (!call) return;
+    bench.take(call);
+    void navigate('/s/:site/:plan/outline/:number', {
+      params: { site: address.site, plan: address.plan, number: encodeURIComponent(call.to) },
+      search: address.query.toString(),
+    });
+  }
+</script>
+
+<section>
+  <h2 class="font-semibold">Who comes here</h2>
+  {#if reached.data}
+    {#each reached.data.numbers.slice(0, FEW) as one, index (index)}
+      <p class="mt-1">
+        <a class="link" href={address.to('outline', one.number)}>{one.title}</a>
+        <span class="text-muted">{one.when}</span>
+        <span class="font-mono text-[13px] text-muted"
+          >{one.latest === undefined
+            ? `from ${span(one.earliest, one.earliest)}`
+            : span(one.earliest, one.latest)}</span
+        >
+      </p>
+    {:else}
+      {#if !reached.data.bench}<p class="mt-1 text-muted">No call to a number of this plan.</p>{/if}
+    {/each}
+    {#if reached.data.numbers.length > FEW}
+      <p class="mt-1 text-muted">and {reached.data.numbers.length - FEW} more</p>
+    {/if}
+    {#if reached.data.bench}<button class="link mt-1" onclick={show}>Such a call on the bench</button>{/if}
+  {:else if reached.isError}
+    <p class="wrong mt-1">{String(reached.error)}</p>
+  {:else}
+    <p class="mt-1 text-muted" role="status">Following every call.</p>
+  {/if}
+</section>
+<section class="mt-4 border-t border-line pt-3">
+  <h2 class="font-semibold">Used in</h2>
+  {#each uses as use (use.object + use.at)}
+    <p class="mt-1">
+      <a class="link" href={linked(use.object)}>{use.title}</a>
+      <span class="text-muted">{use.kind}, {use.field}</span>
+    </p>
+  {:else}
+    <p class="mt-1 text-muted">nothing</p>
+  {/each}
+  {#if view.uses.length > FEW && !allUses}
+    <button class="link mt-1" onclick={() => (allUses = true)}>all {view.uses.length}</button>
+  {/if}
+</section>
+<section class="mt-4 border-t border-line pt-3">
+  <h2 class="font-semibold">Findings</h2>
+  {#each view.findings as finding, index (index)}
+    <FindingNote {finding} />
+  {:else}
+    <p class="mt-1 text-muted">none here</p>
+  {/each}
+</section>
+<section class="mt-4 border-t border-line pt-3">
+  <h2 class="font-semibold">History</h2>
+  {#each journal.data ?? [] as entry (entry.version)}
+    <JournalEntry {entry} undo={site.draft} />
+  {:else}
+    <p class="mt-1 text-muted">unchanged since it is in this site</p>
+  {/each}
+</section>

@@ -1,0 +1,128 @@
+<script lang="ts">
+  import { untrack } from 'svelte';
+  import { session } from '../../../app/session.svelte';
+  import { Refused, saysOf } from '../../../lib/api/client';
+  import type { ClashView, FieldView } from '../../../lib/api/types';
+  import { typed as kept } from '../../../lib/typed';
+  import { usualOf, valueOf } from '../kinds.svelte';
+  import FieldsForm from './FieldsForm.svelte';
+  import Leaf from './Leaf.svelte';
+
+  /** Changes one value: typed or chosen, with its help, what is usual and allowed, and what was wrong with it. */
+  interface Props {
+    form: FieldView;
+    kind: string;
+    object: string;
+    at: string;
+    value: unknown;
+    /** Keeps it; nothing takes it away. `anyway` where what somebody else has made of it meanwhile is known. */
+    save: (value: unknown, anyway?: boolean) => Promise<void>;
+    make?: (kind: string, name: string) => void;
+    removable?: boolean;
+  }
+  let { form, kind, object, at, value, save, make, removable = true }: Props = $props();
+
+  const place = untrack(() => object + at);
+  const plain = untrack(() => (typeof value === 'object' || value === undefined ? '' : String(value)));
+  const asFields = $derived(form.types.includes('fields') && form.fields.length > 0);
+  const asLeaf = $derived(form.types.some((type) => type !== 'list' && type !== 'fields'));
+  let text = $state(kept.get(place) ?? plain);
+  let fields = $state(untrack(() => typeof value === 'object' && value !== null && !Array.isArray(value)));
+  let wrong = $state.raw<string[]>([]);
+  let clash = $state.raw<ClashView | undefined>();
+  let busy = $state(false);
+  const flag = $derived(form.types.length === 1 && form.types[0] === 'flag');
+
+  $effect(() => {
+    if (text !== plain) kept.keep(place, text);
+    else kept.drop(place);
+  });
+
+  async function keep(wanted: unknown, anyway = false) {
+    busy = true;
+    try {
+      wrong = [];
+      clash = undefined;
+      await save(wanted, anyway);
+      kept.drop(place);
+    } catch (failure) {
+      session.noticed(failure);
+      wrong = saysOf(failure);
+      if (failure instanceof Refused) clash = failure.clashes[0];
+    } finally {
+      busy = false;
+    }
+  }
+
+  function submit(event?: Event) {
+    event?.preventDefault();
+    void keep(text === '' && flag ? null : valueOf(form, text));
+  }
+</script>
+
+<form onsubmit={submit}>
+  <label class="block text-muted" for="value"
+    >{form.help}{form.usual === undefined ? '' : ` Usual: ${usualOf(form)}.`}</label
+  >
+  {#if asFields && asLeaf}
+    <p class="mt-1 flex gap-3">
+      <button type="button" class={fields ? 'link' : 'font-semibold'} onclick={() => (fields = false)}
+        >one value</button
+      >
+      <button type="button" class={fields ? 'font-semibold' : 'link'} onclick={() => (fields = true)}
+        >{form.fields.map((field) => field.title.toLowerCase()).join(', ')}</button
+      >
+    </p>
+  {/if}
+  {#if asFields && (fields || !asLeaf)}
+    <div class="mt-2"><FieldsForm {form} {kind} {at} {value} save={(wanted) => keep(wanted)} /></div>
+  {:else}
+    <div class="mt-2">
+      <Leaf
+        {form}
+        {kind}
+        {at}
+        bind:text
+        id="value"
+        wrong={wrong.length > 0}
+        chosen={form.strict ? (one) => void keep(valueOf(form, one)) : undefined}
+        {make}
+        onentered={() => submit()}
+      />
+    </div>
+  {/if}
+  <div id="value-wrong" role="alert">
+    {#each wrong as one (one)}<p class="wrong mt-2">{one}</p>{/each}
+  </div>
+  {#if clash}
+    {@const theirs = clash}
+    <p class="mt-2 flex flex-wrap gap-2">
+      <button type="button" class="plain" onclick={() => void keep(valueOf(form, text), true)}
+        >Keep yours: {theirs.yours ?? 'nothing'}</button
+      >
+      <button
+        type="button"
+        class="plain"
+        onclick={() => {
+          kept.drop(place);
+          text = plain;
+          clash = undefined;
+          wrong = [];
+        }}>Leave theirs: {theirs.theirs ?? 'nothing'}</button
+      >
+    </p>
+  {/if}
+  {#if !(asFields && (fields || !asLeaf))}
+    <p class="mt-2 flex items-center justify-between gap-2">
+      <span class="text-xs text-muted">{form.allowed ? `Allowed: ${form.allowed}.` : ''}</span>
+      <span class="flex shrink-0 gap-2">
+        {#if removable && value !== undefined && !form.needed}
+          <button type="button" class="plain" disabled={busy} onclick={() => void keep(null)}
+            >Take away</button
+          >
+        {/if}
+        {#if !form.strict}<button class="primary" disabled={busy}>Keep</button>{/if}
+      </span>
+    </p>
+  {/if}
+</form>

@@ -1,0 +1,188 @@
+<script lang="ts">
+  import { session } from '../../app/session.svelte';
+  import { askServer, queries } from '../../app/queries.svelte';
+  import { navigate } from '../../app/routes';
+  import { saysOf } from '../../lib/api/client';
+  import * as api from '../../lib/api/endpoints';
+  import type { SiteName } from '../../lib/api/types';
+  import { typed } from '../../lib/typed';
+
+  /** All sites, and the ways to make one: empty, from a sample, from a plan file. */
+  const sites = askServer(() => ({ key: ['sites'], ask: (signal) => api.sites(signal) }));
+  const samples = askServer(() => ({ key: ['samples'], ask: (signal) => api.samples(signal) }));
+
+  const FILE = 'sites/file';
+  let wrong = $state.raw<string[]>([]);
+  let file = $state(typed.get(FILE) ?? '');
+  let empty = $state({
+    key: '',
+    name: '',
+    timeZone: Intl.DateTimeFormat().resolvedOptions().timeZone,
+    country: '',
+    language: navigator.language,
+  });
+  let sampleKey = $state('');
+  let removing = $state('');
+
+  $effect(() => {
+    document.title = 'Sites · Bittern';
+    void queries.invalidateQueries({ queryKey: ['server', 'sites'] });
+  });
+  $effect(() => {
+    if (file) typed.keep(FILE, file);
+    else typed.drop(FILE);
+  });
+
+  async function made(making: Promise<SiteName>) {
+    try {
+      wrong = [];
+      const site = await making;
+      file = '';
+      void navigate('/s/:site/:plan', { params: { site: site.key, plan: 'draft' } });
+    } catch (failure) {
+      session.noticed(failure);
+      wrong = saysOf(failure);
+    }
+  }
+
+  async function read(event: Event) {
+    const chosen = (event.currentTarget as HTMLInputElement).files?.[0];
+    if (chosen) file = await chosen.text();
+  }
+
+  async function remove(key: string) {
+    try {
+      await api.removeSite(key);
+      removing = '';
+      await queries.invalidateQueries({ queryKey: ['server', 'sites'] });
+    } catch (failure) {
+      wrong = saysOf(failure);
+    }
+  }
+
+  function keyOf(name: string): string {
+    return name
+      .normalize('NFKD')
+      .toLowerCase()
+      .replace(/[^a-z0-9]+/g, '-')
+      .replace(/^-+|-+$/g, '');
+  }
+</script>
+
+<main id="content" class="mx-auto max-w-4xl px-6 py-6">
+  <p class="text-2xl font-bold">bittern<span class="text-reed">.</span></p>
+  <h1 class="mt-3 text-lg font-semibold">Sites</h1>
+  {#if sites.data}
+    <ul class="mt-2 border-y border-line bg-panel">
+      {#each sites.data as site (site.key)}
+        <li class="flex items-baseline gap-4 border-b border-line px-4 py-1.5 last:border-b-0">
+          <a class="link" href="/s/{encodeURIComponent(site.key)}/draft">{site.name}</a>
+          <span class="font-mono text-[13px] text-muted">{site.key}</span>
+          <span class="grow text-muted">
+            {site.live ? `release ${site.live} is live` : 'nothing is live yet'}
+          </span>
+          {#if removing === site.key}
+            <span class="wrong">Its releases go too.</span>
+            <button class="plain" onclick={() => void remove(site.key)}>Remove {site.name}</button>
+            <button class="plain" onclick={() => (removing = '')}>Keep it</button>
+          {:else}
+            <button class="text-muted" onclick={() => (removing = site.key)}>Remove</button>
+          {/if}
+        </li>
+      {:else}
+        <li class="px-4 py-2">No site yet. Begin with the sample, or with a plan of your own.</li>
+      {/each}
+    </ul>
+  {:else if sites.isError}
+    <p class="wrong mt-2" role="alert">{saysOf(sites.error).join(' ')}</p>
+  {:else}
+    <p class="mt-2 text-muted" role="status">Asking for the sites.</p>
+  {/if}
+  <div role="alert">
+    {#each wrong as one (one)}<p class="wrong mt-2">{one}</p>{/each}
+  </div>
+
+  <div class="mt-6 grid gap-8 lg:grid-cols-2">
+    <section aria-labelledby="sample-title">
+      <h2 id="sample-title" class="font-semibold">From a sample</h2>
+      {#each samples.data ?? [] as sample (sample.key)}
+        <form
+          class="mt-2"
+          onsubmit={(event) => {
+            event.preventDefault();
+            void made(api.makeSite({ sample: sample.key, key: sampleKey.trim() || null }));
+          }}
+        >
+          <p><b>{sample.name}</b> {sample.about}.</p>
+          <p class="mt-2 flex gap-2">
+            <input
+              class="grow font-mono"
+              bind:value={sampleKey}
+              placeholder={sample.key}
+              aria-label="Key of the new site"
+              autocomplete="off"
+            />
+            <button class="plain">Begin with {sample.name}</button>
+          </p>
+        </form>
+      {/each}
+      <h2 class="mt-6 font-semibold">Empty</h2>
+      <form
+        class="mt-2 grid grid-cols-[7rem_1fr] gap-2"
+        onsubmit={(event) => {
+          event.preventDefault();
+          void made(api.makeSite({ ...empty }));
+        }}
+      >
+        <label for="site-name" class="text-muted">Name</label>
+        <input
+          id="site-name"
+          bind:value={empty.name}
+          oninput={() => (empty.key = keyOf(empty.name))}
+          autocomplete="off"
+        />
+        <label for="site-key" class="text-muted">Key</label>
+        <input id="site-key" class="font-mono" bind:value={empty.key} autocomplete="off" />
+        <label for="site-country" class="text-muted">Country</label>
+        <input
+          id="site-country"
+          class="font-mono"
+          bind:value={empty.country}
+          placeholder="GB"
+          autocomplete="off"
+        />
+        <label for="site-zone" class="text-muted">Time zone</label>
+        <input id="site-zone" class="font-mono" bind:value={empty.timeZone} autocomplete="off" />
+        <label for="site-language" class="text-muted">Language</label>
+        <input id="site-language" class="font-mono" bind:value={empty.language} autocomplete="off" />
+        <span></span>
+        <span><button class="plain">Make an empty site</button></span>
+      </form>
+    </section>
+    <section aria-labelledby="file-title">
+      <h2 id="file-title" class="font-semibold">From a plan file</h2>
+      <form
+        class="mt-2"
+        onsubmit={(event) => {
+          event.preventDefault();
+          void made(api.siteFromFile(file));
+        }}
+      >
+        <p>YAML or JSON: choose it, or paste it here.</p>
+        <input
+          class="mt-2 w-full"
+          type="file"
+          accept=".yaml,.yml,.json"
+          aria-label="Plan file"
+          onchange={read}
+        />
+        <textarea
+          class="mt-2 block h-72 w-full font-mono text-[13px]"
+          bind:value={file}
+          aria-label="Plan file as text"
+          spellcheck="false"></textarea>
+        <button class="primary mt-2">Take in the plan</button>
+      </form>
+    </section>
+  </div>
+</main>

@@ -1,0 +1,298 @@
+// Made from the server's controllers by ApiTypesTest; not edited by hand.
+
+import { send } from './client';
+import type {
+  CallView,
+  Choice,
+  Credentials,
+  CutOver,
+  Edited,
+  FindingsView,
+  FreshView,
+  Imported,
+  JournalView,
+  KindView,
+  ListView,
+  NewSite,
+  NumberCall,
+  ObjectView,
+  OutlineView,
+  ReachedView,
+  ReleaseView,
+  Sample,
+  Session,
+  SiteEventView,
+  SiteName,
+  SiteView,
+  Wishes,
+} from './types';
+
+/** GET /api/kinds */
+export function kinds(
+  signal?: AbortSignal,
+): Promise<KindView[]> {
+  return send('GET', `/kinds`, { signal });
+}
+
+/** GET /api/samples */
+export function samples(
+  signal?: AbortSignal,
+): Promise<Sample[]> {
+  return send('GET', `/samples`, { signal });
+}
+
+/** DELETE /api/session */
+export function signOut(
+  signal?: AbortSignal,
+): Promise<void> {
+  return send('DELETE', `/session`, { signal });
+}
+
+/** GET /api/session */
+export function session(
+  signal?: AbortSignal,
+): Promise<Session> {
+  return send('GET', `/session`, { signal });
+}
+
+/** POST /api/session */
+export function signIn(
+  body: Credentials,
+  signal?: AbortSignal,
+): Promise<Session> {
+  return send('POST', `/session`, { body, signal });
+}
+
+/** GET /api/site-events */
+export function siteEvents(
+  signal?: AbortSignal,
+): Promise<SiteEventView[]> {
+  return send('GET', `/site-events`, { signal });
+}
+
+/** GET /api/sites */
+export function sites(
+  signal?: AbortSignal,
+): Promise<SiteName[]> {
+  return send('GET', `/sites`, { signal });
+}
+
+/** POST /api/sites */
+export function makeSite(
+  body: NewSite,
+  signal?: AbortSignal,
+): Promise<SiteName> {
+  return send('POST', `/sites`, { body, signal });
+}
+
+/** POST /api/sites */
+export function siteFromFile(
+  body: string,
+  signal?: AbortSignal,
+): Promise<SiteName> {
+  return send('POST', `/sites`, { body, signal });
+}
+
+/** DELETE /api/sites/{site} */
+export function removeSite(
+  site: string,
+  signal?: AbortSignal,
+): Promise<void> {
+  return send('DELETE', `/sites/${encodeURIComponent(site)}`, { signal });
+}
+
+/** POST /api/sites/{site}/draft/cut-over */
+export function cutOver(
+  site: string,
+  body: CutOver,
+  signal?: AbortSignal,
+): Promise<ReleaseView> {
+  return send('POST', `/sites/${encodeURIComponent(site)}/draft/cut-over`, { body, signal });
+}
+
+/** POST /api/sites/{site}/draft/edits */
+export function edit(
+  site: string,
+  body: Wishes,
+  signal?: AbortSignal,
+): Promise<Edited> {
+  return send('POST', `/sites/${encodeURIComponent(site)}/draft/edits`, { body, signal });
+}
+
+/** POST /api/sites/{site}/draft/import */
+export function importFile(
+  site: string,
+  body: string,
+  query: { dry?: boolean } = {},
+  signal?: AbortSignal,
+): Promise<Imported> {
+  return send('POST', `/sites/${encodeURIComponent(site)}/draft/import`, { query, body, signal });
+}
+
+/** POST /api/sites/{site}/draft/redo */
+export function redo(
+  site: string,
+  signal?: AbortSignal,
+): Promise<Edited> {
+  return send('POST', `/sites/${encodeURIComponent(site)}/draft/redo`, { signal });
+}
+
+/** POST /api/sites/{site}/draft/undo */
+export function undo(
+  site: string,
+  query: { version?: number } = {},
+  signal?: AbortSignal,
+): Promise<Edited> {
+  return send('POST', `/sites/${encodeURIComponent(site)}/draft/undo`, { query, signal });
+}
+
+/** GET /api/sites/{site}/{plan} */
+export function plan(
+  site: string,
+  plan: string,
+  signal?: AbortSignal,
+): Promise<SiteView> {
+  return send('GET', `/sites/${encodeURIComponent(site)}/${encodeURIComponent(plan)}`, { signal });
+}
+
+/** GET /api/sites/{site}/{plan}/choices */
+export function choices(
+  site: string,
+  plan: string,
+  query: { kind: string; at: string; find?: string },
+  signal?: AbortSignal,
+): Promise<Choice[]> {
+  return send('GET', `/sites/${encodeURIComponent(site)}/${encodeURIComponent(plan)}/choices`, { query, signal });
+}
+
+/** GET /api/sites/{site}/{plan}/file */
+export function planFile(
+  site: string,
+  plan: string,
+  signal?: AbortSignal,
+): Promise<string> {
+  return send('GET', `/sites/${encodeURIComponent(site)}/${encodeURIComponent(plan)}/file`, { signal });
+}
+
+/** GET /api/sites/{site}/{plan}/find */
+export function find(
+  site: string,
+  plan: string,
+  query: { find?: string; kind?: string } = {},
+  signal?: AbortSignal,
+): Promise<Choice[]> {
+  return send('GET', `/sites/${encodeURIComponent(site)}/${encodeURIComponent(plan)}/find`, { query, signal });
+}
+
+/** GET /api/sites/{site}/{plan}/findings */
+export function findings(
+  site: string,
+  plan: string,
+  query: { wait?: number } = {},
+  signal?: AbortSignal,
+): Promise<FindingsView> {
+  return send('GET', `/sites/${encodeURIComponent(site)}/${encodeURIComponent(plan)}/findings`, { query, signal });
+}
+
+/** GET /api/sites/{site}/{plan}/fresh/{kind} */
+export function fresh(
+  site: string,
+  plan: string,
+  kind: string,
+  query: { like?: string; name?: string } = {},
+  signal?: AbortSignal,
+): Promise<FreshView> {
+  return send('GET', `/sites/${encodeURIComponent(site)}/${encodeURIComponent(plan)}/fresh/${encodeURIComponent(kind)}`, { query, signal });
+}
+
+/** GET /api/sites/{site}/{plan}/journal */
+export function journal(
+  site: string,
+  plan: string,
+  query: { object?: string; before?: number; most?: number } = {},
+  signal?: AbortSignal,
+): Promise<JournalView[]> {
+  return send('GET', `/sites/${encodeURIComponent(site)}/${encodeURIComponent(plan)}/journal`, { query, signal });
+}
+
+/** GET /api/sites/{site}/{plan}/names */
+export function names(
+  site: string,
+  plan: string,
+  query: { object: string; field: string },
+  signal?: AbortSignal,
+): Promise<Choice[]> {
+  return send('GET', `/sites/${encodeURIComponent(site)}/${encodeURIComponent(plan)}/names`, { query, signal });
+}
+
+/** GET /api/sites/{site}/{plan}/numbers */
+export function numbers(
+  site: string,
+  plan: string,
+  query: { from?: string; at?: string; keys?: string; phone?: string[]; turned?: string[]; agent?: string[]; waiting?: string[] } = {},
+  signal?: AbortSignal,
+): Promise<NumberCall[]> {
+  return send('GET', `/sites/${encodeURIComponent(site)}/${encodeURIComponent(plan)}/numbers`, { query, signal });
+}
+
+/** GET /api/sites/{site}/{plan}/objects/{kind} */
+export function objects(
+  site: string,
+  plan: string,
+  kind: string,
+  query: { find?: string; order?: string; descending?: boolean; from?: number; rows?: number; column?: string[] } = {},
+  signal?: AbortSignal,
+): Promise<ListView> {
+  return send('GET', `/sites/${encodeURIComponent(site)}/${encodeURIComponent(plan)}/objects/${encodeURIComponent(kind)}`, { query, signal });
+}
+
+/** GET /api/sites/{site}/{plan}/objects/{kind}/{key} */
+export function object(
+  site: string,
+  plan: string,
+  kind: string,
+  key: string,
+  signal?: AbortSignal,
+): Promise<ObjectView> {
+  return send('GET', `/sites/${encodeURIComponent(site)}/${encodeURIComponent(plan)}/objects/${encodeURIComponent(kind)}/${encodeURIComponent(key)}`, { signal });
+}
+
+/** GET /api/sites/{site}/{plan}/objects/{kind}/{key}/reached */
+export function reached(
+  site: string,
+  plan: string,
+  kind: string,
+  key: string,
+  signal?: AbortSignal,
+): Promise<ReachedView> {
+  return send('GET', `/sites/${encodeURIComponent(site)}/${encodeURIComponent(plan)}/objects/${encodeURIComponent(kind)}/${encodeURIComponent(key)}/reached`, { signal });
+}
+
+/** GET /api/sites/{site}/{plan}/outline */
+export function outline(
+  site: string,
+  plan: string,
+  query: { to: string },
+  signal?: AbortSignal,
+): Promise<OutlineView> {
+  return send('GET', `/sites/${encodeURIComponent(site)}/${encodeURIComponent(plan)}/outline`, { query, signal });
+}
+
+/** GET /api/sites/{site}/{plan}/releases */
+export function releases(
+  site: string,
+  plan: string,
+  signal?: AbortSignal,
+): Promise<ReleaseView[]> {
+  return send('GET', `/sites/${encodeURIComponent(site)}/${encodeURIComponent(plan)}/releases`, { signal });
+}
+
+/** GET /api/sites/{site}/{plan}/trace */
+export function trace(
+  site: string,
+  plan: string,
+  query: { to: string; from?: string; at?: string; keys?: string; phone?: string[]; turned?: string[]; agent?: string[]; waiting?: string[] },
+  signal?: AbortSignal,
+): Promise<CallView> {
+  return send('GET', `/sites/${encodeURIComponent(site)}/${encodeURIComponent(plan)}/trace`, { query, signal });
+}
