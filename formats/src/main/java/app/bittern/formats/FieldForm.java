@@ -4,7 +4,9 @@ import app.bittern.field.Field;
 import app.bittern.field.KindFields;
 import app.bittern.plan.Kind;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 
 /// What a sheet needs to show a field and to take a value for it; made by asking the reader of the plan file
 /// what it reads, so that a new field is on its sheet by itself.
@@ -58,8 +60,15 @@ public record FieldForm(
         fields = List.copyOf(fields);
     }
 
+    /// Asking the reader takes longer than most of what the forms are needed for, and it always answers the same.
+    private static final Map<Kind, List<FieldForm>> KNOWN = new ConcurrentHashMap<>();
+
     /// The fields of a kind that stand in the body of an object: without what makes its key.
     public static List<FieldForm> of(Kind kind) {
+        return KNOWN.computeIfAbsent(kind, FieldForm::asked);
+    }
+
+    private static List<FieldForm> asked(Kind kind) {
         return PlanSchema.of(kind).forms(KindFields.of(kind)).stream()
                 .filter(form -> !isKey(kind, form.name()))
                 .toList();

@@ -80,7 +80,7 @@ class LargePlanMeasure {
     }
 
     private void tenAtOnce(String plan, String number) throws InterruptedException {
-        edit(plan, 1000);
+        edit(plan, extension(plan), 1000);
         long before = APPLICATION.bean(Work.class).computed();
         long start = System.nanoTime();
         List<Callable<Client.Answer>> all = new ArrayList<>();
@@ -97,10 +97,10 @@ class LargePlanMeasure {
                 APPLICATION.bean(Work.class).computed() - before);
     }
 
-    private void edit(String plan, int times) {
+    private void edit(String plan, String extension, int times) {
         Client.Answer answer = client.post(
                 plan + "/edits",
-                "{\"wishes\":[{\"set\":{\"object\":\"extension/" + extension(plan)
+                "{\"wishes\":[{\"set\":{\"object\":\"extension/" + extension
                         + "\",\"field\":\"/name\",\"value\":\"Person " + times + "\"}}]}");
         if (answer.status() != 200) {
             throw new IllegalStateException(answer.text());
@@ -110,13 +110,14 @@ class LargePlanMeasure {
     /// From the edit to the data of the changed sheet, as the front end asks: the edit, the plan as a whole,
     /// the sheet.
     private void edits(String plan, String number) {
+        String extension = extension(plan);
         List<Double> taken = new ArrayList<>();
         List<Double> outlines = new ArrayList<>();
         for (int times = 0; times < EDITS; times++) {
             long start = System.nanoTime();
-            edit(plan, times);
+            edit(plan, extension, times);
             client.get(plan);
-            client.get(plan + "/objects/extension/" + extension(plan));
+            client.get(plan + "/objects/extension/" + extension);
             taken.add(since(start));
             start = System.nanoTime();
             client.get(plan + "/outline?to=" + number);
