@@ -6,6 +6,9 @@ import { site } from './site.svelte';
 /** So long what somebody else has just changed is marked with the name. */
 const MARKED = 8000;
 
+/** The answers that hold findings: rows and sheets count those that are about them. */
+const WITH_FINDINGS = ['findings', 'outline', 'object'];
+
 /** What the server tells of the site that is open, as it happens. */
 class Live {
   /** Who else has it open. */
@@ -65,7 +68,9 @@ class Live {
   #examined(examining: EventExamining): void {
     this.examining = examining.done < examining.of ? examining : undefined;
     if (examining.done === examining.of) {
-      void queries.invalidateQueries({ predicate: (one) => one.queryKey.includes('findings') });
+      void queries.invalidateQueries({
+        predicate: (one) => WITH_FINDINGS.some((name) => one.queryKey.includes(name)),
+      });
     }
   }
 }

@@ -175,6 +175,7 @@ class StoryTest {
         technician.button("Remove and leave holes").click();
         assertThat(technician.page().getByRole(AriaRole.BANNER)).containsText("3 blocking");
         assertThat(technician.strip()).containsText("lost in Reception (hole) after 1:17");
+        assertThat(technician.row("lost: nothing is there").first()).containsText("blocking");
         assertThat(technician.row("lost: nothing is there").first()).isVisible();
 
         technician

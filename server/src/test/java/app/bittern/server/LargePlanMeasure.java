@@ -22,7 +22,10 @@ import tools.jackson.databind.JsonNode;
 /// -Dsurefire.failIfNoSpecifiedTests=false`.
 @Tag("measure")
 class LargePlanMeasure {
-    private static final int EDITS = 60;
+    private static final int EDITS = 40;
+
+    /// Between one edit and the next: people look at what they have done.
+    private static final long THINK_MILLIS = 3000;
     private static final int PEOPLE = 10;
 
     @RegisterExtension
@@ -109,7 +112,7 @@ class LargePlanMeasure {
 
     /// From the edit to the data of the changed sheet, as the front end asks: the edit, the plan as a whole,
     /// the sheet.
-    private void edits(String plan, String number) {
+    private void edits(String plan, String number) throws InterruptedException {
         String extension = extension(plan);
         List<Double> taken = new ArrayList<>();
         List<Double> outlines = new ArrayList<>();
@@ -119,6 +122,7 @@ class LargePlanMeasure {
             client.get(plan);
             client.get(plan + "/objects/extension/" + extension);
             taken.add(since(start));
+            Thread.sleep(THINK_MILLIS);
             start = System.nanoTime();
             client.get(plan + "/outline?to=" + number);
             outlines.add(since(start));

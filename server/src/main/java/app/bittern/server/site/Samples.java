@@ -22,7 +22,7 @@ final class Samples {
             new SiteApi.Sample(
                     "saltreach",
                     "Saltreach Ferries",
-                    "A ferry line: five inbound numbers, seasons, a menu in two languages, two queues, freight with a haulier number"));
+                    "A ferry line: six inbound numbers, seasons, a menu in two languages, two queues, freight with a haulier number"));
 
     private Samples() {}
 
