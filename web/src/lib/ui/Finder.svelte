@@ -16,7 +16,7 @@
     label: string;
     placeholder?: string;
     search: (find: string, signal: AbortSignal) => Promise<Found[]>;
-    choose: (value: string) => void;
+    choose: (value: string, title: string) => void;
     /** What can be made there and then, of what has been typed. */
     makes?: { kind: string; title: string }[];
     make?: (kind: string, name: string) => void;
@@ -66,7 +66,7 @@
         <Command.Item
           value={one.value}
           class="flex cursor-pointer gap-2 px-1 py-1 data-[selected]:bg-wash"
-          onSelect={() => choose(one.value)}
+          onSelect={() => choose(one.value, one.title)}
         >
           <span class="w-12 shrink-0 font-mono text-muted">{one.number ?? ''}</span>
           <span class="grow truncate">{one.title}</span>
@@ -77,10 +77,11 @@
         <Command.Item
           value="typed"
           class="cursor-pointer px-1 py-1 data-[selected]:bg-wash"
-          onSelect={() => other && choose(other.value)}>{other.title}</Command.Item
+          onSelect={() => other && choose(other.value, other.title)}>{other.title}</Command.Item
         >
       {/if}
-      {#if make}
+      <!-- Nothing new is offered before it is known what there is: Enter must not make it twice. -->
+      {#if make && answered === find}
         {#each makes as one (one.kind)}
           <Command.Item
             value={'new ' + one.kind}

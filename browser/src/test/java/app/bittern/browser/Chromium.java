@@ -3,6 +3,7 @@ package app.bittern.browser;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayDeque;
@@ -20,8 +21,12 @@ final class Chromium implements BeforeAllCallback, AfterAllCallback {
     private final ArrayDeque<AutoCloseable> open = new ArrayDeque<>();
     private Optional<Browser> browser = Optional.empty();
 
+    /// A loaded machine is slow; what never comes fails all the same.
+    private static final double PATIENCE_MILLIS = 20_000;
+
     @Override
     public void beforeAll(ExtensionContext context) {
+        PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MILLIS);
         if (!Files.isExecutable(PROGRAM)) {
             throw new IllegalStateException(PROGRAM + " is missing: install Debian's chromium");
         }

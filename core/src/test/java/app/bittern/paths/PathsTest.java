@@ -34,6 +34,8 @@ import java.util.Optional;
 import java.util.Random;
 import java.util.function.ToIntFunction;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 class PathsTest {
     static final Horizon HORIZON = new Horizon(LocalDate.of(2026, 11, 23), ZoneId.of("Europe/London"));
@@ -63,12 +65,13 @@ class PathsTest {
         };
     }
 
-    @Test
-    void countsTimesAndEndsAreThoseOfASlowObviousEnumeration() {
-        Random random = new Random(11);
+    @ParameterizedTest
+    @ValueSource(longs = {11, 12, 13, 14})
+    void countsTimesAndEndsAreThoseOfASlowObviousEnumeration(long seed) {
+        Random random = new Random(seed);
         int compared = 0;
         BigInteger most = BigInteger.ZERO;
-        for (int plans = 0; plans < 200; plans++) {
+        for (int plans = 0; plans < 50; plans++) {
             Plan plan = RandomPlans.plan(random);
             Paths paths = Paths.of(plan, HORIZON);
             NumberPaths number = paths.of(MAIN);
@@ -96,7 +99,7 @@ class PathsTest {
                             .count()));
             endingsAddUp(number, listed);
         }
-        assertThat(compared).isGreaterThan(120);
+        assertThat(compared).isGreaterThan(30);
         assertThat(most).isGreaterThan(BigInteger.valueOf(200));
     }
 

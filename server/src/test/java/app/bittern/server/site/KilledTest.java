@@ -8,6 +8,7 @@ import app.bittern.server.testing.ServerProcess;
 import app.bittern.server.testing.TestDatabase;
 import java.io.UncheckedIOException;
 import java.time.Duration;
+import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicInteger;
 import org.junit.jupiter.api.Test;
@@ -26,10 +27,9 @@ class KilledTest {
         int port = TestDatabase.freePort();
         Process first = ServerProcess.start(RunningApplication.properties(database, true, port), port)
                 .process();
-        Thread editing = Thread.ofPlatform().start(() -> edit(port, asked, acknowledged));
-        while (acknowledged.get() < ENOUGH && editing.isAlive()) {
-            Thread.onSpinWait();
-        }
+        CountDownLatch enough = new CountDownLatch(ENOUGH);
+        Thread editing = Thread.ofPlatform().start(() -> edit(port, asked, acknowledged, enough));
+        assertThat(enough.await(60, TimeUnit.SECONDS)).isTrue();
         first.destroyForcibly();
         assertThat(first.waitFor(30, TimeUnit.SECONDS)).isTrue();
         assertThat(editing.join(Duration.ofSeconds(30))).isTrue();
@@ -52,7 +52,7 @@ class KilledTest {
         }
     }
 
-    private static void edit(int port, AtomicInteger asked, AtomicInteger acknowledged) {
+    private static void edit(int port, AtomicInteger asked, AtomicInteger acknowledged, CountDownLatch enough) {
         Client client = signedIn(port);
         try {
             while (true) {
@@ -62,6 +62,7 @@ class KilledTest {
                     return;
                 }
                 acknowledged.set(number);
+                enough.countDown();
             }
         } catch (UncheckedIOException killed) {
             // The process is gone: this is what the test waits for.

@@ -20,6 +20,8 @@ public record ServerProcess(Process process, Path log) {
     public static ServerProcess start(Map<String, Object> settings, int port) throws IOException, InterruptedException {
         ProcessBuilder builder = new ProcessBuilder(
                 Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                "-XX:TieredStopAtLevel=1",
+                "-XX:+UseSerialGC",
                 "-cp",
                 System.getProperty("java.class.path"),
                 BitternServer.class.getName());
