@@ -4,9 +4,9 @@
   import { creating } from '../features/sheet/creating.svelte';
   import * as api from '../lib/api/endpoints';
   import { address } from './address.svelte';
+  import { sheetOf, splitRef, visit } from './links';
   import { askPlan, askServer } from './queries.svelte';
-  import { navigate } from './routes';
-  import { SCREENS, screenFor } from './screens';
+  import { SCREENS } from './screens';
   import { session } from './session.svelte';
   import { site } from './site.svelte';
   import { theme } from './theme.svelte';
@@ -29,19 +29,10 @@
     go: () => void;
   }
 
-  function visit(path: string) {
-    const url = new URL(path, location.origin);
-    void navigate(url.pathname as '/', { search: url.search });
-  }
-
-  function sheet(object: string): string {
-    const [kind = '', key = ''] = split(object);
-    return kind === 'number' ? address.to('outline', key) : address.to(screenFor(kind).name, kind, key);
-  }
-
-  function split(object: string): string[] {
-    const slash = object.indexOf('/');
-    return [object.slice(0, slash), object.slice(slash + 1)];
+  /** A number is gone to in its outline, anything else in its sheet. */
+  function placeOf(object: string): string {
+    const [kind, key] = splitRef(object);
+    return kind === 'number' ? address.to('outline', key) : sheetOf(object);
   }
 
   const wanted = $derived(find.trim().toLowerCase());
@@ -57,13 +48,13 @@
     ...(wanted ? (objects.data ?? []) : []).map((one): Place => ({
       title: [one.number, one.title].filter(Boolean).join(' '),
       more: one.value.startsWith('number/') ? 'outline' : one.kind,
-      go: () => visit(sheet(one.value)),
+      go: () => visit(placeOf(one.value)),
     })),
     ...found.all
       .map((finding): Place => ({
         title: finding.says,
         more: 'finding',
-        go: () => visit(sheet(finding.object)),
+        go: () => visit(placeOf(finding.object)),
       }))
       .filter(matching)
       .slice(0, MOST),

@@ -31,7 +31,7 @@
     {#if live.examining}
       <span class="whitespace-nowrap text-muted">checking {live.examining.done} of {live.examining.of}</span>
     {:else if blocking}
-      <a href={address.to('overview') + '#findings'} class="wrong whitespace-nowrap">✕ {blocking} blocking</a>
+      <a href={address.to('findings')} class="wrong whitespace-nowrap">✕ {blocking} blocking</a>
     {:else if found.known}
       <span class="whitespace-nowrap text-muted">nothing blocking</span>
     {/if}

@@ -1,5 +1,6 @@
 <script lang="ts">
   import type { Component } from 'svelte';
+  import FindingsView from '../features/findings/FindingsView.svelte';
   import NumbersView from '../features/numbers/NumbersView.svelte';
   import ObjectsView from '../features/objects/ObjectsView.svelte';
   import OverviewView from '../features/overview/OverviewView.svelte';
@@ -9,6 +10,7 @@
   /** Screens with a view of their own; all others list the objects that they are about. */
   const VIEWS: Partial<Record<string, Component<{ screen: Screen }>>> = {
     numbers: NumbersView,
+    findings: FindingsView,
   };
 
   const screen = $derived(screenOf(address.screen));

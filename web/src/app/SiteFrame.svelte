@@ -16,13 +16,16 @@
   let { children }: { children: Snippet } = $props();
 
   let goingTo = $state(false);
+  let opened = '';
   const screen = $derived(screenOf(address.screen));
   const titled = $derived(screen?.title ?? 'Not found');
 
   $effect(() => {
     const { site: name, plan } = address;
     if (session.ended || !name) return;
-    site.leave();
+    // After a session that has ended the screen is still there, with what was typed on it.
+    if (opened !== `${name}/${plan}`) site.leave();
+    opened = `${name}/${plan}`;
     void site.refresh();
     return live.listen(name, plan);
   });

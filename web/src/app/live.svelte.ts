@@ -1,3 +1,4 @@
+import type { Query } from '@tanstack/svelte-query';
 import type { EventEdited, EventExamining, EventHello, EventPeople } from '../lib/api/types';
 import { address } from './address.svelte';
 import { queries } from './queries.svelte';
@@ -6,8 +7,15 @@ import { site } from './site.svelte';
 /** So long what somebody else has just changed is marked with the name. */
 const MARKED = 8000;
 
-/** The answers that hold findings: rows and sheets count those that are about them. */
-const WITH_FINDINGS = ['findings', 'outline', 'object'];
+/** Whether an answer holds findings of an earlier version than it was asked for. */
+function behind(query: Query): boolean {
+  const data = query.state.data;
+  return typeof data === 'object' && data !== null && 'current' in data && data.current === false;
+}
+
+function renew(query: Query): void {
+  void queries.invalidateQueries({ queryKey: query.queryKey, exact: true });
+}
 
 /** What the server tells of the site that is open, as it happens. */
 class Live {
@@ -32,6 +40,8 @@ class Live {
     source.onerror = () => (this.connected = false);
     on<EventHello>('hello', (hello) => {
       this.#session = hello.session;
+      // What happened before we listened nobody has told us.
+      this.#renew();
       if (plan === 'draft' && site.version !== undefined && hello.version !== site.version)
         void site.refresh();
     });
@@ -66,12 +76,22 @@ class Live {
   }
 
   #examined(examining: EventExamining): void {
+    if (examining.draft !== (address.plan === 'draft')) return;
     this.examining = examining.done < examining.of ? examining : undefined;
-    if (examining.done === examining.of) {
-      void queries.invalidateQueries({
-        predicate: (one) => WITH_FINDINGS.some((name) => one.queryKey.includes(name)),
-      });
-    }
+    if (examining.done === examining.of) this.#renew();
+  }
+
+  /** Asks again what was answered before all findings were known, also what is on its way just now. */
+  #renew(): void {
+    const all = queries.getQueryCache();
+    all.findAll({ predicate: behind }).forEach(renew);
+    const under = new Set(all.findAll({ fetchStatus: 'fetching' }));
+    const stop = all.subscribe(({ type, query }) => {
+      const settled = type === 'removed' || (type === 'updated' && query.state.fetchStatus === 'idle');
+      if (settled && under.delete(query) && behind(query)) renew(query);
+      if (under.size === 0) stop();
+    });
+    if (under.size === 0) stop();
   }
 }
 

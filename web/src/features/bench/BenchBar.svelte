@@ -1,7 +1,7 @@
 <script lang="ts">
   import { address } from '../../app/address.svelte';
   import { askPlan } from '../../app/queries.svelte';
-  import { navigate } from '../../app/routes';
+  import { visit } from '../../app/links';
   import { instant } from '../../app/said';
   import { site } from '../../app/site.svelte';
   import * as api from '../../lib/api/endpoints';
@@ -10,7 +10,7 @@
   import TokenPopover from '../../lib/ui/TokenPopover.svelte';
   import { bench, stepped } from './bench.svelte';
   import Reactions from './Reactions.svelte';
-  import { AGENT, listed, PHONE, WAITING, type Quick } from './reactions';
+  import { AGENT, listed, PHONES, SWITCHES, WAITING, type Setting } from './reactions';
 
   /** The call under test in one sentence; a token changes each part of it. */
   const QUARTER = 15;
@@ -33,27 +33,33 @@
   /** Whether the whole sentence has room in one line. */
   let width = $state(window.innerWidth);
   const wide = $derived(width >= ROOM);
-  let positions = $state.raw<Record<string, string[]>>({});
   let more = $state(false);
   const tucked = $derived(!bench.turned.length && !bench.agents.length && !bench.waiting.length);
 
-  // The positions of the switches, as the plan has them.
-  $effect(() => {
-    void site.version;
-    for (const one of switches.data ?? []) {
-      const key = one.value.slice(one.value.indexOf('/') + 1);
-      api.object(address.site, address.plan, 'switch', key).then(
-        (view) => {
-          positions = { ...positions, [key]: (view.body as { positions?: string[] }).positions ?? [] };
-        },
-        (failure) => site.fail(failure),
-      );
-    }
-  });
-
-  function turns(key: string): Quick[] {
-    return (positions[key] ?? []).map((value) => ({ value, title: value }));
-  }
+  /** What else is set, list by list; as usual it steps back where there is no room. */
+  const others = $derived<Setting[]>([
+    ...(switches.data?.length ? [SWITCHES] : []),
+    {
+      list: 'agent',
+      kind: 'extension',
+      title: 'agents',
+      label: 'Agents',
+      usual: 'as usual',
+      quick: AGENT,
+      help: 'Whether agents are in, wait by wait; as usual those who always are.',
+      example: 'out then in; out from 20s: out in the first wait, in the second until its second 20',
+    },
+    {
+      list: 'waiting',
+      kind: 'queue',
+      title: 'waiting',
+      label: 'Callers waiting',
+      usual: 'nobody',
+      quick: WAITING,
+      help: 'How many callers are found waiting in each queue.',
+      example: 'full then 2: full the first time, two callers the next',
+    },
+  ]);
 
   async function search(find: string, signal: AbortSignal): Promise<Found[]> {
     return api.find(address.site, address.plan, { kind: 'number', find }, signal);
@@ -61,12 +67,8 @@
 
   function call(number: string) {
     if (address.screen === 'outline') {
-      const query = new URLSearchParams(address.query);
-      query.delete('to');
-      void navigate('/s/:site/:plan/outline/:number', {
-        params: { site: address.site, plan: address.plan, number: encodeURIComponent(number) },
-        search: query.toString(),
-      });
+      address.set('to', '');
+      visit(address.to('outline', number));
     } else bench.set('to', number);
   }
 
@@ -84,6 +86,14 @@
 
   const TOKEN = 'font-mono text-[13px] font-semibold text-water';
 </script>
+
+{#snippet setting(one: Setting)}
+  <span class="text-muted">·</span>
+  <span>{one.title}</span>
+  <TokenPopover label={one.label} text={listed(bench.all(one.list), one.usual)} class={TOKEN}>
+    <Reactions setting={one} />
+  </TokenPopover>
+{/snippet}
 
 <svelte:window bind:innerWidth={width} />
 
@@ -173,57 +183,9 @@
         />
       {/snippet}
     </TokenPopover>
-    <span class="text-muted">·</span>
-    <span>phones</span>
-    <TokenPopover label="Phones" text={listed(bench.phones, 'silent')} class={TOKEN}>
-      <Reactions
-        list="phone"
-        kind="extension"
-        quick={() => PHONE}
-        usual="silent"
-        help="What each phone does when it is called, one time after another."
-        example="busy then answers 6s: busy the first time, answers after 6 s of ringing from then on"
-      />
-    </TokenPopover>
+    {@render setting(PHONES)}
     {#if more || !tucked || wide}
-      {#if switches.data?.length}
-        <span class="text-muted">·</span>
-        <span>switches</span>
-        <TokenPopover label="Switches" text={listed(bench.turned, 'as live')} class={TOKEN}>
-          <Reactions
-            list="turned"
-            kind="switch"
-            quick={turns}
-            usual="as live"
-            help="Where each switch stands."
-            example="as live: where the plan says that it stands now"
-          />
-        </TokenPopover>
-      {/if}
-      <span class="text-muted">·</span>
-      <span>agents</span>
-      <TokenPopover label="Agents" text={listed(bench.agents, 'as usual')} class={TOKEN}>
-        <Reactions
-          list="agent"
-          kind="extension"
-          quick={() => AGENT}
-          usual="as usual"
-          help="Whether agents are in, wait by wait; as usual those who always are."
-          example="out then in; out from 20s: out in the first wait, in the second until its second 20"
-        />
-      </TokenPopover>
-      <span class="text-muted">·</span>
-      <span>waiting</span>
-      <TokenPopover label="Callers waiting" text={listed(bench.waiting, 'nobody')} class={TOKEN}>
-        <Reactions
-          list="waiting"
-          kind="queue"
-          quick={() => WAITING}
-          usual="nobody"
-          help="How many callers are found waiting in each queue."
-          example="full then 2: full the first time, two callers the next"
-        />
-      </TokenPopover>
+      {#each others as one (one.list)}{@render setting(one)}{/each}
     {:else}
       <button class="link" onclick={() => (more = true)}>more</button>
     {/if}

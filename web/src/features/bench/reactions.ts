@@ -1,3 +1,5 @@
+import type { List } from './bench.svelte';
+
 /** Something that a phone, a switch, an agent or a queue can be set to in one press. */
 export interface Quick {
   value: string;
@@ -23,6 +25,44 @@ export const WAITING: Quick[] = [
   { value: '5', title: '5 waiting' },
   { value: 'full', title: 'full' },
 ];
+
+/** One list of the bench: what is set in it, and how that is said. */
+export interface Setting {
+  list: List;
+  /** What each of its entries is. */
+  kind: string;
+  title: string;
+  /** What its token is called. */
+  label: string;
+  /** What holds where nothing is set. */
+  usual: string;
+  /** What can be set in one press; of switches it is theirs, which the plan has. */
+  quick: Quick[];
+  help: string;
+  example: string;
+}
+
+export const PHONES: Setting = {
+  list: 'phone',
+  kind: 'extension',
+  title: 'phones',
+  label: 'Phones',
+  usual: 'silent',
+  quick: PHONE,
+  help: 'What each phone does when it is called, one time after another.',
+  example: 'busy then answers 6s: busy the first time, answers after 6 s of ringing from then on',
+};
+
+export const SWITCHES: Setting = {
+  list: 'turned',
+  kind: 'switch',
+  title: 'switches',
+  label: 'Switches',
+  usual: 'as live',
+  quick: [],
+  help: 'Where each switch stands.',
+  example: 'as live: where the plan says that it stands now',
+};
 
 /** Which of the quick ones a state is; `other` where it is none of them, nothing where it is as usual. */
 export function plain(state: string, quick: Quick[]): string {

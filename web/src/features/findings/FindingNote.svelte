@@ -1,17 +1,10 @@
 <script lang="ts">
   import { site } from '../../app/site.svelte';
+  import { fix, MARKS } from './findings.svelte';
   import type { FindingView } from '../../lib/api/types';
 
   /** A finding beside what it is about: its severity by word and mark, what it says, what would mend it. */
   let { finding }: { finding: FindingView } = $props();
-
-  const MARKS = { blocking: '✕', warning: '!', hint: '·' } as const;
-
-  function fix(title: string) {
-    site
-      .change({ fix: { code: finding.code, object: finding.object, field: finding.field ?? '', title } })
-      .catch(site.fail.bind(site));
-  }
 </script>
 
 <div class="mt-1.5 text-[13px] leading-5">
@@ -24,7 +17,7 @@
   {#if finding.accepted}<p class="text-muted">Accepted: {finding.accepted}</p>{/if}
   {#if site.draft}
     {#each finding.fixes as title (title)}
-      <button class="link mr-2" onclick={() => fix(title)}>{title}</button>
+      <button class="link mr-2" onclick={() => fix(finding, title)}>{title}</button>
     {/each}
   {/if}
 </div>

@@ -1,5 +1,6 @@
 import { address } from '../../app/address.svelte';
 import { askPlan } from '../../app/queries.svelte';
+import { site } from '../../app/site.svelte';
 import * as api from '../../lib/api/endpoints';
 import type { FindingView } from '../../lib/api/types';
 
@@ -27,4 +28,14 @@ export function findings() {
       return query.data?.of ?? 0;
     },
   };
+}
+
+/** The mark that stands beside a severity's word. */
+export const MARKS = { blocking: '✕', warning: '!', hint: '·' } as const;
+
+/** Mends what was found in one of the ways that are offered. */
+export function fix(finding: FindingView, title: string): void {
+  site
+    .change({ fix: { code: finding.code, object: finding.object, field: finding.field ?? '', title } })
+    .catch(site.fail.bind(site));
 }

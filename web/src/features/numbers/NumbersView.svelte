@@ -1,5 +1,6 @@
 <script lang="ts">
   import { address } from '../../app/address.svelte';
+  import { listOf } from '../../app/links';
   import { askPlan } from '../../app/queries.svelte';
   import type { Screen } from '../../app/screens';
   import { site } from '../../app/site.svelte';
@@ -29,21 +30,17 @@
   });
 
   const tabs = $derived([
-    { name: '', title: 'On the bench', href: tab('') },
+    { name: '', title: 'On the bench', href: listOf(screen.name, '') },
     ...screen.kinds.map((one) => {
       const section = site.view?.sections.find((known) => known.kind === one);
-      return { name: one, title: section?.several ?? one, count: section?.count, href: tab(one) };
+      return {
+        name: one,
+        title: section?.several ?? one,
+        count: section?.count,
+        href: listOf(screen.name, one),
+      };
     }),
   ]);
-
-  function tab(one: string): string {
-    const [path = '', search = ''] = address.to(screen.name).split('?');
-    const wanted = new URLSearchParams(search);
-    if (one) wanted.set('kind', one);
-    else wanted.delete('kind');
-    for (const name of ['find', 'order', 'down']) wanted.delete(name);
-    return `${path}?${wanted}`;
-  }
 </script>
 
 {#if kind}

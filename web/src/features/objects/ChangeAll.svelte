@@ -3,7 +3,7 @@
   import type { KindView } from '../../lib/api/types';
   import Dialog from '../../lib/ui/Dialog.svelte';
   import ValueEditor from '../sheet/parts/ValueEditor.svelte';
-  import { takesLeaf } from '../sheet/kinds.svelte';
+  import { takesLeaf } from '../sheet/fields';
 
   /** Changes one field of many objects, as one edit. */
   let { open = $bindable(), kind, objects }: { open: boolean; kind: KindView; objects: string[] } = $props();

@@ -2,7 +2,7 @@
   import { untrack } from 'svelte';
   import { address } from '../../app/address.svelte';
   import { live } from '../../app/live.svelte';
-  import { navigate } from '../../app/routes';
+  import { listOf, visit } from '../../app/links';
   import type { Screen } from '../../app/screens';
   import { site } from '../../app/site.svelte';
   import type { FieldView, Wish } from '../../lib/api/types';
@@ -10,7 +10,8 @@
   import Grid, { type Column, type GridRow } from '../../lib/ui/Grid.svelte';
   import Tabs, { type Tab } from '../../lib/ui/Tabs.svelte';
   import { creating } from '../sheet/creating.svelte';
-  import { kinds, takesLeaf, valueOf } from '../sheet/kinds.svelte';
+  import { takesLeaf, valueOf } from '../sheet/fields';
+  import { kinds } from '../sheet/kinds.svelte';
   import ChangeAll from './ChangeAll.svelte';
   import { ObjectRows } from './objects.svelte';
   import { columnsOf } from './columns';
@@ -58,17 +59,9 @@
         name: one,
         title: sections.get(one)?.several ?? one,
         count: sections.get(one)?.count,
-        href: tab(one),
+        href: listOf(screen.name, one),
       })),
   );
-
-  function tab(one: string): string {
-    const [path = '', query = ''] = address.to(screen.name).split('?');
-    const search = new URLSearchParams(query);
-    search.set('kind', one);
-    for (const name of ['find', 'order', 'down']) search.delete(name);
-    return `${path}?${search}`;
-  }
 
   function gridRow(index: number): GridRow | undefined {
     const one = rows.row(index);
@@ -80,11 +73,6 @@
         by: live.changed.get(one.object),
       }
     );
-  }
-
-  function open(row: GridRow) {
-    const url = new URL(row.href, location.origin);
-    void navigate(url.pathname as '/', { search: url.search });
   }
 
   function sort(column: string) {
@@ -166,7 +154,7 @@
       total={rows.total}
       row={gridRow}
       onrange={(from, to) => rows.inSight(from, to)}
-      onopen={open}
+      onopen={(row) => visit(row.href)}
       onsort={sort}
       sorted={order}
       {descending}

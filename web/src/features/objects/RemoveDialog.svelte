@@ -1,6 +1,6 @@
 <script lang="ts">
+  import { splitRef, visit } from '../../app/links';
   import { address } from '../../app/address.svelte';
-  import { navigate } from '../../app/routes';
   import { screenFor } from '../../app/screens';
   import { site } from '../../app/site.svelte';
   import { saysOf } from '../../lib/api/client';
@@ -8,7 +8,8 @@
   import type { UseView } from '../../lib/api/types';
   import Dialog from '../../lib/ui/Dialog.svelte';
   import Finder from '../../lib/ui/Finder.svelte';
-  import { splitRef } from '../sheet/kinds.svelte';
+  import { fieldAt } from '../sheet/fields';
+  import { kinds } from '../sheet/kinds.svelte';
 
   /** Takes an object away, and asks what is to be put in its place wherever it is used. */
   interface Props {
@@ -19,6 +20,7 @@
   }
   let { open = $bindable(), object, title, uses }: Props = $props();
 
+  const known = kinds();
   const FEW = 12;
   let found = $state.raw<UseView[]>([]);
   let instead = $state<{ value: string; title: string } | undefined>();
@@ -42,13 +44,15 @@
   async function search(find: string, signal: AbortSignal) {
     const use = all[0];
     if (!use) return [];
-    const choices = await api.choices(
-      address.site,
-      address.plan,
-      { kind: splitRef(use.object)[0], at: use.at, find },
-      signal,
-    );
-    return choices.filter((one) => one.value !== object && one.value !== splitRef(object)[1]);
+    const [kind] = splitRef(use.object);
+    const choices = await api.choices(address.site, address.plan, { kind, at: use.at, find }, signal);
+    // Where only keys stand, what is chosen is of the kind of what goes.
+    const byKey = fieldAt(known.of(kind), use.at)?.byKey ?? false;
+    return choices
+      .map((one) =>
+        byKey && !one.value.includes('/') ? { ...one, value: `${splitRef(object)[0]}/${one.value}` } : one,
+      )
+      .filter((one) => one.value !== object);
   }
 
   async function remove(event: Event) {
@@ -57,9 +61,7 @@
       await site.change({ remove: { object, instead: instead?.value ?? null } });
       open = false;
       if (address.rest.join('/') === object) {
-        void navigate(address.to(screenFor(splitRef(object)[0]).name).split('?')[0] as '/', {
-          search: address.query.toString(),
-        });
+        visit(address.to(screenFor(splitRef(object)[0]).name));
       }
     } catch (failure) {
       wrong = saysOf(failure);
@@ -83,15 +85,7 @@
           >{/if}
       </p>
       <div class="mt-2">
-        <Finder
-          label="Put in its place"
-          {search}
-          choose={(value) =>
-            (instead = {
-              value: value.includes('/') || !/^\d/.test(value) ? value : `extension/${value}`,
-              title: value,
-            })}
-        />
+        <Finder label="Put in its place" {search} choose={(value, title) => (instead = { value, title })} />
       </div>
     {:else}
       <p>Nothing leads to it.</p>

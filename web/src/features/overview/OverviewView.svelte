@@ -1,58 +1,26 @@
 <script lang="ts">
+  import { listOf } from '../../app/links';
   import { address } from '../../app/address.svelte';
-  import { live } from '../../app/live.svelte';
   import { askPlan } from '../../app/queries.svelte';
-  import { navigate } from '../../app/routes';
   import { screenFor } from '../../app/screens';
   import { site } from '../../app/site.svelte';
   import * as api from '../../lib/api/endpoints';
-  import type { FindingView } from '../../lib/api/types';
-  import Progress from '../../lib/ui/Progress.svelte';
-  import { bench } from '../bench/bench.svelte';
   import { findings } from '../findings/findings.svelte';
+  import FindingsList from '../findings/FindingsList.svelte';
   import JournalEntry from '../journal/JournalEntry.svelte';
-  import { splitRef } from '../sheet/kinds.svelte';
 
   const view = $derived(site.view);
   const found = findings();
-  const MOST = 40;
-  const MARKS = { blocking: '✕', warning: '!', hint: '·' } as const;
-  let all = $state(false);
-  const shown = $derived(all ? found.all : found.all.slice(0, MOST));
+  const MOST = 12;
+  const NUMBERS = 40;
   const numbers = askPlan(() => ({
-    key: ['objects', 'number', MOST],
-    ask: (signal) => api.objects(address.site, address.plan, 'number', { rows: MOST }, signal),
+    key: ['objects', 'number'],
+    ask: (signal) => api.objects(address.site, address.plan, 'number', { rows: NUMBERS }, signal),
   }));
   const journal = askPlan(() => ({
     key: ['journal', 'last'],
     ask: (signal) => api.journal(address.site, address.plan, { most: 12 }, signal),
   }));
-
-  function show(finding: FindingView) {
-    if (!finding.witness) return;
-    bench.take(finding.witness);
-    void navigate('/s/:site/:plan/outline/:number', {
-      params: { site: address.site, plan: address.plan, number: encodeURIComponent(finding.witness.to) },
-      search: address.query.toString(),
-    });
-  }
-
-  function sheet(object: string): string {
-    const [kind, key] = splitRef(object);
-    return address.to(screenFor(kind).name, kind, key);
-  }
-
-  function fix(finding: FindingView, title: string) {
-    site
-      .change({ fix: { code: finding.code, object: finding.object, field: finding.field ?? '', title } })
-      .catch(site.fail.bind(site));
-  }
-
-  function kindQuery(kind: string): string {
-    const first = screenFor(kind).kinds[0] === kind && screenFor(kind).name !== 'numbers';
-    const path = address.to(screenFor(kind).name);
-    return first ? '' : (path.includes('?') ? '&' : '?') + 'kind=' + kind;
-  }
 
   function progress(count: number): string {
     return count === 0 ? 'empty' : String(count);
@@ -71,46 +39,7 @@
             >{found.all.length}</span
           >{/if}
       </h2>
-      {#if live.examining}
-        <div class="mt-1">
-          <Progress label="Looking for findings" done={live.examining.done} of={live.examining.of} />
-        </div>
-      {/if}
-      {#each shown as finding, index (index)}
-        {@const blocking = finding.severity === 'blocking'}
-        <article class="mt-2 border-l-4 bg-panel px-4 py-2 {blocking ? 'border-clay' : 'border-sand'}">
-          <p>
-            <span class={blocking ? 'wrong' : 'font-semibold'}
-              >{MARKS[finding.severity]} {finding.severity}: {finding.title}.</span
-            >
-            <a class="link" href={sheet(finding.object)}>{finding.about}</a>
-            {finding.says}
-            {finding.advice}
-          </p>
-          {#if finding.calls.length}
-            <p class="mt-1">Calls that fall in it:</p>
-            <ul class="list-disc pl-5">
-              {#each finding.calls as call (call)}<li>{call}</li>{/each}
-            </ul>
-          {:else if blocking && !finding.witness}
-            <p class="mt-1 text-muted">No call to a number of this plan comes to it.</p>
-          {/if}
-          <div class="mt-2 flex gap-3">
-            {#if finding.witness}<button class="link" onclick={() => show(finding)}>Show such a call</button
-              >{/if}
-            {#if site.draft}
-              {#each finding.fixes as title (title)}<button class="plain" onclick={() => fix(finding, title)}
-                  >{title}</button
-                >{/each}
-            {/if}
-          </div>
-        </article>
-      {:else}
-        <p class="mt-1">{found.known ? 'Nothing found.' : 'Looking.'}</p>
-      {/each}
-      {#if found.all.length > MOST && !all}
-        <button class="link mt-2" onclick={() => (all = true)}>all {found.all.length}</button>
-      {/if}
+      <FindingsList most={MOST} />
     </section>
 
     <div class="mt-6 grid grid-cols-1 gap-8 lg:grid-cols-[1fr_1fr]">
@@ -124,9 +53,7 @@
                   >the site itself</a
                 >
               {:else}
-                <a
-                  class="hover:underline"
-                  href={address.to(screenFor(section.kind).name) + kindQuery(section.kind)}
+                <a class="hover:underline" href={listOf(screenFor(section.kind).name, section.kind)}
                   >{section.several}</a
                 >
               {/if}
@@ -150,7 +77,7 @@
           {:else}
             <li class="text-muted">{numbers.isSuccess ? 'No inbound number yet.' : 'Asking.'}</li>
           {/each}
-          {#if (numbers.data?.total ?? 0) > MOST}
+          {#if (numbers.data?.total ?? 0) > NUMBERS}
             <li><a class="link" href={address.to('numbers')}>all {numbers.data?.total}</a></li>
           {/if}
         </ul>

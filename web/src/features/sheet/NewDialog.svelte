@@ -1,16 +1,16 @@
 <script lang="ts">
+  import { sheetOf, visit } from '../../app/links';
   import { tick } from 'svelte';
   import { address } from '../../app/address.svelte';
-  import { navigate } from '../../app/routes';
-  import { screenFor } from '../../app/screens';
   import { site } from '../../app/site.svelte';
   import { saysOf } from '../../lib/api/client';
   import * as api from '../../lib/api/endpoints';
-  import type { FieldView, FreshView } from '../../lib/api/types';
+  import type { FieldView, FreshView, Wish } from '../../lib/api/types';
   import Dialog from '../../lib/ui/Dialog.svelte';
   import TokenPopover from '../../lib/ui/TokenPopover.svelte';
   import { creating } from './creating.svelte';
-  import { kinds, splitRef, step, valueOf } from './kinds.svelte';
+  import { fieldAt, step, valueOf } from './fields';
+  import { kinds } from './kinds.svelte';
   import FieldsForm from './parts/FieldsForm.svelte';
   import Leaf from './parts/Leaf.svelte';
   import ValueEditor from './parts/ValueEditor.svelte';
@@ -24,7 +24,11 @@
   let keyTyped = $state(false);
   let asked = $state<Record<string, unknown>>({});
   let choosing = $state('');
-  let nested = $state.raw<{ kind: string; name: string; at: string; byKey: boolean } | undefined>();
+  /** What it is to lead to, made with it in one edit. */
+  let nested = $state.raw<{ kind: string; at: string } | undefined>();
+  let also = $state.raw<Wish[]>([]);
+  /** What the references that have been chosen are called. */
+  let titles = $state<Record<string, string>>({});
   let nestedName = $state('');
   let wrong = $state.raw<string[]>([]);
   let busy = $state(false);
@@ -34,20 +38,10 @@
   const numbered = $derived(known?.fields.some((field) => field.name === 'number') ?? false);
   const asks = $derived(
     (fresh?.asks ?? []).flatMap((at) => {
-      const field = fieldAt(at);
+      const field = fieldAt(known, at);
       return field ? [{ at, field }] : [];
     }),
   );
-
-  function fieldAt(at: string): FieldView | undefined {
-    let inside = known?.fields ?? [];
-    let found: FieldView | undefined;
-    for (const name of at.split('/').slice(1)) {
-      found = inside.find((field) => field.name === name) ?? found?.each;
-      inside = found?.fields ?? [];
-    }
-    return found;
-  }
 
   $effect(() => {
     if (!creating.open) return;
@@ -56,6 +50,8 @@
     wrong = [];
     keyTyped = false;
     nested = undefined;
+    also = [];
+    titles = {};
     name = creating.name;
     number = '';
     key = '';
@@ -110,15 +106,10 @@
     const object = `${creating.kind}/${key.trim()}`;
     busy = true;
     try {
-      await site.change({ create: { object, body } });
+      await site.change(...also, { create: { object, body } });
       creating.open = false;
       if (creating.then) creating.then(object);
-      else {
-        const [kind, its] = splitRef(object);
-        void navigate(address.to(screenFor(kind).name, kind, its).split('?')[0] as '/', {
-          search: address.query.toString(),
-        });
-      }
+      else visit(sheetOf(object));
     } catch (failure) {
       wrong = saysOf(failure);
     } finally {
@@ -126,14 +117,16 @@
     }
   }
 
-  /** Makes what this one leads to, there and then: a name is enough, its sheet has the rest. */
+  /** What this one leads to is made with it: a name is enough, its sheet has the rest. */
   async function makeNested() {
     if (!nested) return;
-    const { kind, at, byKey } = nested;
+    const { kind, at } = nested;
     try {
       const made = await api.fresh(address.site, address.plan, kind, { name: nestedName });
-      await site.change({ create: { object: `${kind}/${made.key}`, body: made.body } });
-      asked[at] = byKey ? made.key : `${kind}/${made.key}`;
+      const object = `${kind}/${made.key}`;
+      also = [...also, { create: { object, body: made.body } }];
+      asked[at] = object;
+      titles[at] = `new ${kind.replaceAll('-', ' ')} ${nestedName}`;
       nested = undefined;
       wrong = [];
     } catch (failure) {
@@ -144,7 +137,7 @@
   function said(at: string, field: FieldView): string {
     const value = asked[at];
     if (value === undefined || value === '') return field.needed ? 'needed' : 'nothing yet';
-    return typeof value === 'object' ? JSON.stringify(value) : String(value);
+    return titles[at] ?? String(value);
   }
 </script>
 
@@ -230,14 +223,15 @@
                 object={`new ${creating.kind}`}
                 {at}
                 value={asked[at]}
-                save={async (value) => {
+                save={async (value, _, title) => {
                   asked[at] = value ?? undefined;
+                  if (title) titles[at] = title;
                   choosing = '';
                 }}
                 make={field.makes.length
                   ? (kind, called) => {
                       choosing = '';
-                      nested = { kind, name: called, at, byKey: false };
+                      nested = { kind, at };
                       nestedName = called;
                     }
                   : undefined}

@@ -1,10 +1,9 @@
 <script lang="ts">
+  import { splitRef, visit } from '../../app/links';
   import { address } from '../../app/address.svelte';
-  import { navigate } from '../../app/routes';
   import { site } from '../../app/site.svelte';
   import { saysOf } from '../../lib/api/client';
   import Dialog from '../../lib/ui/Dialog.svelte';
-  import { splitRef } from './kinds.svelte';
 
   /** Gives an object another key; whatever names it names it by that. */
   interface Props {
@@ -32,7 +31,7 @@
       await site.change({ rename: { object, key: wanted } });
       open = false;
       const path = address.in(address.site, address.plan, address.screen, splitRef(object)[0], wanted);
-      void navigate(path.split('?')[0] as '/', { search: address.query.toString(), replace: true });
+      visit(path, true);
     } catch (failure) {
       wrong = saysOf(failure);
     }

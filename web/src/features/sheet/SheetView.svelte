@@ -10,7 +10,8 @@
   import ScreenFrame from '../../lib/ui/ScreenFrame.svelte';
   import RemoveDialog from '../objects/RemoveDialog.svelte';
   import { creating } from './creating.svelte';
-  import { kinds, usualOf } from './kinds.svelte';
+  import { usualOf } from './fields';
+  import { kinds } from './kinds.svelte';
   import BenchCall from './parts/BenchCall.svelte';
   import Node from './parts/Node.svelte';
   import RenameDialog from './RenameDialog.svelte';
@@ -37,6 +38,7 @@
     shown: [],
     slots: [],
     uses: [],
+    current: true,
     findings: [],
   };
 

@@ -1,6 +1,6 @@
 import { askServer } from '../../app/queries.svelte';
 import * as api from '../../lib/api/endpoints';
-import type { FieldView, KindView } from '../../lib/api/types';
+import type { KindView } from '../../lib/api/types';
 
 /** All kinds of object and their fields, asked for once; to be called where a component begins. */
 export function kinds() {
@@ -13,51 +13,4 @@ export function kinds() {
       return query.data?.find((one) => one.kind === kind);
     },
   };
-}
-
-export function splitRef(object: string): [kind: string, key: string] {
-  const slash = object.indexOf('/');
-  return [object.slice(0, slash), object.slice(slash + 1)];
-}
-
-/** A step of a place in an object (RFC 6901). */
-export function step(name: string | number): string {
-  return '/' + String(name).replaceAll('~', '~0').replaceAll('/', '~1');
-}
-
-/** What is typed, as a value of the field: whole numbers where it takes them, text else. */
-export function valueOf(form: FieldView, text: string): unknown {
-  const plain = text.trim();
-  if (form.types.includes('whole') && /^\d{1,9}$/.test(plain)) return Number(plain);
-  if (form.types.includes('decimal') && /^\d{1,9}(\.\d{1,9})?$/.test(plain)) return Number(plain);
-  if (form.types.includes('flag') && /^(true|false)$/.test(plain)) return plain === 'true';
-  return form.types.includes('words') ? text.trimEnd() : plain;
-}
-
-/** Whether a value is one text, number or truth, and neither a list nor fields. */
-export function isLeaf(value: unknown): value is string | number | boolean {
-  return typeof value === 'string' || typeof value === 'number' || typeof value === 'boolean';
-}
-
-/** Whether a field takes one text, number or truth. */
-export function takesLeaf(form: FieldView): boolean {
-  return form.types.some((type) => type !== 'list' && type !== 'fields');
-}
-
-/** What counts where a field is not given, as people read it: `20 s`, `no`. */
-export function usualOf(form: FieldView): string {
-  const usual = form.usual ?? '';
-  if (!form.value) return usual;
-  if (form.types.includes('flag')) return usual === 'true' ? 'yes' : 'no';
-  if (form.types.includes('duration')) return spaced(usual);
-  return form.unit && /^\d+$/.test(usual) ? `${usual} ${form.unit}` : usual;
-}
-
-/** `2m30s` as `2 min 30 s`. */
-function spaced(duration: string): string {
-  return duration
-    .replace(/(\d+)h/, '$1 h ')
-    .replace(/(\d+)m/, '$1 min ')
-    .replace(/(\d+)s/, '$1 s')
-    .trim();
 }

@@ -38,6 +38,7 @@ export interface ClashView {
   object: string;
   title: string;
   field: string;
+  where: string;
   was?: string;
   yours?: string;
   theirs?: string;
@@ -86,6 +87,7 @@ export interface EventEdited {
 }
 
 export interface EventExamining {
+  draft: boolean;
   version: number;
   done: number;
   of: number;
@@ -246,12 +248,14 @@ export interface ObjectView {
   shown: Shown[];
   slots: SlotView[];
   uses: UseView[];
+  current: boolean;
   findings: FindingView[];
 }
 
 export interface OutlineView {
   version: number;
   number: string;
+  current: boolean;
   rows: RowView[];
 }
 

@@ -1,11 +1,13 @@
 <script lang="ts">
+  import { splitRef } from '../../../app/links';
   import { address } from '../../../app/address.svelte';
   import { site } from '../../../app/site.svelte';
   import { saysOf } from '../../../lib/api/client';
   import * as api from '../../../lib/api/endpoints';
   import type { Choice, PlaceView } from '../../../lib/api/types';
   import Dialog from '../../../lib/ui/Dialog.svelte';
-  import { kinds, splitRef, step } from '../../sheet/kinds.svelte';
+  import { step } from '../../sheet/fields';
+  import { kinds } from '../../sheet/kinds.svelte';
   import { makeAt } from '../../sheet/making';
   import ValueEditor from '../../sheet/parts/ValueEditor.svelte';
 

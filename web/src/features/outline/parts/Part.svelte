@@ -1,9 +1,11 @@
 <script lang="ts">
+  import { splitRef } from '../../../app/links';
   import { site } from '../../../app/site.svelte';
   import type { FieldView, PartView } from '../../../lib/api/types';
   import EndMark from '../../../lib/ui/EndMark.svelte';
   import TokenPopover from '../../../lib/ui/TokenPopover.svelte';
-  import { kinds, splitRef } from '../../sheet/kinds.svelte';
+  import { fieldAt } from '../../sheet/fields';
+  import { kinds } from '../../sheet/kinds.svelte';
   import { makeAt } from '../../sheet/making';
   import ValueEditor from '../../sheet/parts/ValueEditor.svelte';
 
@@ -26,12 +28,7 @@
 
   /** What the field of a token is, as the server knows it; the sentence's own help stands with it. */
   function formOf(object: string, place: string, help: string): FieldView | undefined {
-    let inside = all.of(splitRef(object)[0])?.fields ?? [];
-    let form: FieldView | undefined;
-    for (const step of place.split('/').slice(1)) {
-      form = inside.find((field) => field.name === step) ?? form?.each;
-      inside = form?.fields ?? [];
-    }
+    const form = fieldAt(all.of(splitRef(object)[0]), place);
     return form && { ...form, help };
   }
 </script>
@@ -43,6 +40,7 @@
     {#snippet children(close)}
       {#if form}
         <ValueEditor
+          {close}
           {form}
           kind={splitRef(edit.object)[0]}
           object={edit.object}

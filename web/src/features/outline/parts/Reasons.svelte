@@ -1,13 +1,11 @@
 <script lang="ts">
-  import { address } from '../../../app/address.svelte';
-  import { screenFor } from '../../../app/screens';
+  import { sheetOf } from '../../../app/links';
   import { site } from '../../../app/site.svelte';
   import type { PlaceView } from '../../../lib/api/types';
   import { clock, span } from '../../../lib/clock';
   import { bench } from '../../bench/bench.svelte';
   import FindingNote from '../../findings/FindingNote.svelte';
   import { findings as asked } from '../../findings/findings.svelte';
-  import { splitRef } from '../../sheet/kinds.svelte';
   import { outline } from '../outline.svelte';
 
   interface Props {
@@ -100,8 +98,7 @@
   {#if row}
     <div class="mt-3 flex flex-wrap gap-2 border-t border-line pt-3">
       {#if row.object}
-        {@const [kind, key] = splitRef(row.object)}
-        <a class="plain" href={address.to(screenFor(kind).name, kind, key)}>Open its sheet</a>
+        <a class="plain" href={sheetOf(row.object)}>Open its sheet</a>
       {/if}
       {#if site.draft}
         {#if row.adds}

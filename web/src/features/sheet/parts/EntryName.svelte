@@ -5,7 +5,8 @@
   import { saysOf } from '../../../lib/api/client';
   import type { Choice, FieldView } from '../../../lib/api/types';
   import TokenPopover from '../../../lib/ui/TokenPopover.svelte';
-  import { kinds, step } from '../kinds.svelte';
+  import { step } from '../fields';
+  import { kinds } from '../kinds.svelte';
   import { makeAt } from '../making';
   import type { Sheet } from '../sheet.svelte';
   import ValueEditor from './ValueEditor.svelte';
@@ -68,6 +69,7 @@
     {:else}
       <p class="mb-2 font-mono font-semibold">{name}</p>
       <ValueEditor
+        {close}
         form={each}
         kind={sheet.kind}
         object={sheet.object}

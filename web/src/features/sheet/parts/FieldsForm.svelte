@@ -1,7 +1,7 @@
 <script lang="ts">
   import { untrack } from 'svelte';
   import type { FieldView } from '../../../lib/api/types';
-  import { isLeaf, step, takesLeaf, valueOf } from '../kinds.svelte';
+  import { isLeaf, step, takesLeaf, valueOf } from '../fields';
   import Self from './FieldsForm.svelte';
   import Leaf from './Leaf.svelte';
 

@@ -13,7 +13,7 @@
     id: string;
     wrong?: boolean;
     /** What is done where choosing is all: the value is kept at once. */
-    chosen?: (value: string) => void;
+    chosen?: (value: string, title: string) => void;
     make?: (kind: string, name: string) => void;
     onentered?: () => void;
   }

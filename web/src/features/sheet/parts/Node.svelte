@@ -1,12 +1,12 @@
 <script lang="ts">
-  import { address } from '../../../app/address.svelte';
-  import { screenFor } from '../../../app/screens';
+  import { sheetOf } from '../../../app/links';
   import { site } from '../../../app/site.svelte';
   import type { FieldView } from '../../../lib/api/types';
   import { typed } from '../../../lib/typed';
   import Menu from '../../../lib/ui/Menu.svelte';
   import TokenPopover from '../../../lib/ui/TokenPopover.svelte';
-  import { isLeaf, kinds, splitRef, step, usualOf } from '../kinds.svelte';
+  import { isLeaf, step, usualOf } from '../fields';
+  import { kinds } from '../kinds.svelte';
   import { makeAt } from '../making';
   import type { Sheet } from '../sheet.svelte';
   import EntryName from './EntryName.svelte';
@@ -46,7 +46,7 @@
   );
   const given = $derived(form.fields.filter((field) => sheet.value(at + step(field.name)) !== undefined));
   const others = $derived(form.fields.filter((field) => !given.includes(field)));
-  const href = $derived(shown?.object ? linked(shown.object) : undefined);
+  const href = $derived(shown?.object ? sheetOf(shown.object) : undefined);
 
   const text = $derived.by(() => {
     if (value !== undefined) return shown?.text ?? String(value);
@@ -57,11 +57,6 @@
     if (value !== undefined) return shown?.object ? 'font-semibold' : '';
     return sheet.missing.has(at) ? 'wrong' : 'text-muted';
   });
-
-  function linked(object: string): string {
-    const [kind, key] = splitRef(object);
-    return address.to(screenFor(kind).name, kind, key);
-  }
 
   /** Objects are named by their references, or where only numbers stand by their keys. */
   function make(place: string, field: FieldView) {
@@ -80,6 +75,7 @@
     <TokenPopover bind:open label="{label}: {text}" {text} class={style}>
       {#snippet children(close)}
         <ValueEditor
+          {close}
           {form}
           kind={sheet.kind}
           object={sheet.object}
@@ -139,6 +135,7 @@
         >
           {#snippet children(close)}
             <ValueEditor
+              {close}
               form={each}
               kind={sheet.kind}
               object={sheet.object}

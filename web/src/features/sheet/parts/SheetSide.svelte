@@ -1,16 +1,13 @@
 <script lang="ts">
+  import { sheetOf, showCall } from '../../../app/links';
   import { address } from '../../../app/address.svelte';
   import { askPlan } from '../../../app/queries.svelte';
-  import { navigate } from '../../../app/routes';
-  import { screenFor } from '../../../app/screens';
   import { site } from '../../../app/site.svelte';
   import * as api from '../../../lib/api/endpoints';
   import type { ObjectView } from '../../../lib/api/types';
   import { span } from '../../../lib/clock';
-  import { bench } from '../../bench/bench.svelte';
   import FindingNote from '../../findings/FindingNote.svelte';
   import JournalEntry from '../../journal/JournalEntry.svelte';
-  import { splitRef } from '../kinds.svelte';
 
   /** What stands beside a sheet: who comes here, where it is used, what is found, what was done to it. */
   let { view, kind }: { view: ObjectView; kind: string } = $props();
@@ -27,21 +24,6 @@
   }));
   let allUses = $state(false);
   const uses = $derived(allUses ? view.uses : view.uses.slice(0, FEW));
-
-  function linked(object: string): string {
-    const [of, name] = splitRef(object);
-    return address.to(screenFor(of).name, of, name);
-  }
-
-  function show() {
-    const call = reached.data?.bench;
-    if (!call) return;
-    bench.take(call);
-    void navigate('/s/:site/:plan/outline/:number', {
-      params: { site: address.site, plan: address.plan, number: encodeURIComponent(call.to) },
-      search: address.query.toString(),
-    });
-  }
 </script>
 
 <section>
@@ -63,7 +45,10 @@
     {#if reached.data.numbers.length > FEW}
       <p class="mt-1 text-muted">and {reached.data.numbers.length - FEW} more</p>
     {/if}
-    {#if reached.data.bench}<button class="link mt-1" onclick={show}>Such a call on the bench</button>{/if}
+    {#if reached.data.bench}<button
+        class="link mt-1"
+        onclick={() => reached.data?.bench && showCall(reached.data.bench)}>Such a call on the bench</button
+      >{/if}
   {:else if reached.isError}
     <p class="wrong mt-1">{String(reached.error)}</p>
   {:else}
@@ -74,7 +59,7 @@
   <h2 class="font-semibold">Used in</h2>
   {#each uses as use (use.object + use.at)}
     <p class="mt-1">
-      <a class="link" href={linked(use.object)}>{use.title}</a>
+      <a class="link" href={sheetOf(use.object)}>{use.title}</a>
       <span class="text-muted">{use.kind}, {use.field}</span>
     </p>
   {:else}

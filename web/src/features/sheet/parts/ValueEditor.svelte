@@ -4,7 +4,7 @@
   import { Refused, saysOf } from '../../../lib/api/client';
   import type { ClashView, FieldView } from '../../../lib/api/types';
   import { typed as kept } from '../../../lib/typed';
-  import { usualOf, valueOf } from '../kinds.svelte';
+  import { usualOf, valueOf } from '../fields';
   import FieldsForm from './FieldsForm.svelte';
   import Leaf from './Leaf.svelte';
 
@@ -15,12 +15,17 @@
     object: string;
     at: string;
     value: unknown;
-    /** Keeps it; nothing takes it away. `anyway` where what somebody else has made of it meanwhile is known. */
-    save: (value: unknown, anyway?: boolean) => Promise<void>;
+    /**
+     * Keeps it; nothing takes it away. `anyway` where what somebody else has made of it meanwhile is known; `title` is what
+     * was chosen is called.
+     */
+    save: (value: unknown, anyway?: boolean, title?: string) => Promise<void>;
+    /** Leaves it as it is. */
+    close?: () => void;
     make?: (kind: string, name: string) => void;
     removable?: boolean;
   }
-  let { form, kind, object, at, value, save, make, removable = true }: Props = $props();
+  let { form, kind, object, at, value, save, close, make, removable = true }: Props = $props();
 
   const place = untrack(() => object + at);
   const plain = untrack(() => (typeof value === 'object' || value === undefined ? '' : String(value)));
@@ -30,6 +35,8 @@
   let fields = $state(untrack(() => typeof value === 'object' && value !== null && !Array.isArray(value)));
   let wrong = $state.raw<string[]>([]);
   let clash = $state.raw<ClashView | undefined>();
+  /** What was last wished for: typed, chosen, or put together of fields. */
+  let mine: unknown;
   let busy = $state(false);
   const flag = $derived(form.types.length === 1 && form.types[0] === 'flag');
 
@@ -38,12 +45,13 @@
     else kept.drop(place);
   });
 
-  async function keep(wanted: unknown, anyway = false) {
+  async function keep(wanted: unknown, anyway = false, title?: string) {
     busy = true;
+    mine = wanted;
     try {
       wrong = [];
       clash = undefined;
-      await save(wanted, anyway);
+      await save(wanted, anyway, title);
       kept.drop(place);
     } catch (failure) {
       session.noticed(failure);
@@ -85,7 +93,7 @@
         bind:text
         id="value"
         wrong={wrong.length > 0}
-        chosen={form.strict ? (one) => void keep(valueOf(form, one)) : undefined}
+        chosen={form.strict ? (one, title) => void keep(valueOf(form, one), false, title) : undefined}
         {make}
         onentered={() => submit()}
       />
@@ -97,7 +105,7 @@
   {#if clash}
     {@const theirs = clash}
     <p class="mt-2 flex flex-wrap gap-2">
-      <button type="button" class="plain" onclick={() => void keep(valueOf(form, text), true)}
+      <button type="button" class="plain" onclick={() => void keep(mine, true)}
         >Keep yours: {theirs.yours ?? 'nothing'}</button
       >
       <button
@@ -105,9 +113,7 @@
         class="plain"
         onclick={() => {
           kept.drop(place);
-          text = plain;
-          clash = undefined;
-          wrong = [];
+          close?.();
         }}>Leave theirs: {theirs.theirs ?? 'nothing'}</button
       >
     </p>

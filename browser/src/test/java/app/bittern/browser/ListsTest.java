@@ -130,7 +130,7 @@ class ListsTest {
                         .getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("The call on the bench")))
                 .containsText("rang for 30 s");
         Locator side = technician.page().getByRole(AriaRole.COMPLEMENTARY);
-        assertThat(side).containsText("ringFor: \"30s\"");
+        assertThat(side).containsText("rings for: 30 s");
         assertThat(side).containsText("longer");
         side.getByText("Undo").first().click();
         assertThat(tokenOf("Rings for")).hasText("24 s (8 rings)");

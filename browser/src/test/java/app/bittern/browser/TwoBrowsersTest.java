@@ -54,7 +54,7 @@ class TwoBrowsersTest {
         ringFor(kari, "20 s", "32s");
         assertThat(kari.strip()).containsText("after 1:29");
         assertThat(jonas.strip()).containsText("after 1:29");
-        assertThat(jonas.page().getByRole(AriaRole.STATUS).last()).containsText("Reception, ringFor");
+        assertThat(jonas.page().getByRole(AriaRole.STATUS).last()).containsText("Reception, rings for");
         assertThat(jonas.button("Undo")).isDisabled();
         kari.button("Undo").click();
         assertThat(jonas.strip()).containsText("after 1:17");
@@ -82,10 +82,11 @@ class TwoBrowsersTest {
         ringFor(kari, "20 s", "32s");
         assertThat(kari.strip()).containsText("after 1:29");
         jonas.button("Keep").click();
-        assertThat(jonas.page().getByRole(AriaRole.ALERT).first()).containsText("has made it \"32s\" meanwhile");
+        assertThat(jonas.page().getByRole(AriaRole.ALERT).first())
+                .containsText("has made it 32 s (11 rings) meanwhile");
         assertThat(field).hasValue("45s");
         jonas.page().unroute("**/api/sites/saltreach/draft");
-        jonas.page().getByText("Keep yours: \"45s\"").click();
+        jonas.page().getByText("Keep yours: 45 s").click();
         assertThat(jonas.strip()).containsText("after 1:42");
         assertThat(kari.strip()).containsText("after 1:42");
     }

@@ -3,10 +3,12 @@ package app.bittern.formats;
 import app.bittern.field.Field;
 import app.bittern.field.KindFields;
 import app.bittern.plan.Kind;
+import app.bittern.plan.Pointer;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
+import tools.jackson.databind.JsonNode;
 
 /// What a sheet needs to show a field and to take a value for it; made by asking the reader of the plan file
 /// what it reads, so that a new field is on its sheet by itself.
@@ -60,7 +62,8 @@ public record FieldForm(
         fields = List.copyOf(fields);
     }
 
-    /// Asking the reader takes longer than most of what the forms are needed for, and it always answers the same.
+    /// Asking the reader takes longer than most of what the forms are needed for, and it always answers the
+    /// same.
     private static final Map<Kind, List<FieldForm>> KNOWN = new ConcurrentHashMap<>();
 
     /// The fields of a kind that stand in the body of an object: without what makes its key.
@@ -98,6 +101,43 @@ public record FieldForm(
             inside = at.get().fields();
         }
         return at;
+    }
+
+    /// Told of each text, number and truth in the body of an object.
+    public interface Leaf {
+        /// @param at where it stands, `/members/0/after`
+        void at(String at, FieldForm form, JsonNode value);
+    }
+
+    /// Goes through the body of an object, with the form of each value.
+    public static void walk(Kind kind, JsonNode body, Leaf leaf) {
+        of(kind).forEach(form -> Optional.ofNullable(body.get(form.name()))
+                .ifPresent(value -> form.walk("/" + form.name(), value, leaf)));
+    }
+
+    private void walk(String at, JsonNode value, Leaf leaf) {
+        if (value.isArray()) {
+            each.ifPresent(item -> {
+                for (int index = 0; index < value.size(); index++) {
+                    item.walk(at + "/" + index, value.get(index), leaf);
+                }
+            });
+        } else if (value.isObject()) {
+            value.properties()
+                    .forEach(entry -> inside(entry.getKey())
+                            .ifPresent(form ->
+                                    form.walk(at + new Pointer(List.of(entry.getKey())), entry.getValue(), leaf)));
+        } else {
+            leaf.at(at, this, value);
+        }
+    }
+
+    /// The form of what stands under a name in it.
+    private Optional<FieldForm> inside(String name) {
+        return fields.stream()
+                .filter(field -> field.name().equals(name))
+                .findFirst()
+                .or(() -> each);
     }
 
     /// Whether it is a list or a map of free names.

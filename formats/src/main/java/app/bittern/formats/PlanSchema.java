@@ -64,7 +64,7 @@ public final class PlanSchema {
     }
 
     /// A key that an object of a kind can have.
-    static String sample(Kind kind) {
+    public static String sample(Kind kind) {
         return switch (kind.keys()) {
             case E164 -> "+441632960100";
             case DIGITS -> "2001";

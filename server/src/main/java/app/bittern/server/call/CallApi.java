@@ -17,7 +17,8 @@ public final class CallApi {
     /// A number and what a call to it does on the bench.
     public record NumberCall(NumberView number, TraceJson.Ending ending, String inWords) {}
 
-    public record OutlineView(long version, String number, List<RowView> rows) {}
+    /// @param current whether the findings at the rows are those of this very version; if not, of an earlier one
+    public record OutlineView(long version, String number, boolean current, List<RowView> rows) {}
 
     /// @param earliest  second
     /// @param latest    second

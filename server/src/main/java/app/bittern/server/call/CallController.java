@@ -3,7 +3,6 @@ package app.bittern.server.call;
 import app.bittern.call.Bench;
 import app.bittern.call.Trace;
 import app.bittern.call.Tracer;
-import app.bittern.finding.Finding;
 import app.bittern.formats.answer.TraceJson;
 import app.bittern.number.E164;
 import app.bittern.plan.InboundNumber;
@@ -65,12 +64,13 @@ class CallController {
         E164 called = E164.parse(to)
                 .orElseThrow(() ->
                         Refusal.unusable("to: found '" + Problem.shown(to) + "'; allowed is " + E164.ALLOWED + "."));
-        List<Finding> found = findings.of(asked, Duration.ZERO).findings();
+        Findings.State known = findings.of(asked, Duration.ZERO);
         return new CallApi.OutlineView(
                 asked.version(),
                 called.text(),
+                known.current(),
                 work.answer(asked, new OutlineOf(called)).stream()
-                        .map(row -> Rows.row(row, found))
+                        .map(row -> Rows.row(row, known.findings()))
                         .toList());
     }
 

@@ -81,7 +81,8 @@ public final class EditApi {
     /// A field that somebody else has changed since the version that a wish was made from.
     ///
     /// @param title  what the object is called
-    /// @param was    before both; as JSON, as the other two; absent where there was nothing
+    /// @param where  the field as people call it
+    /// @param was    before both, as people read it, as the other two; absent where there was nothing
     /// @param yours  as it was wished for
     /// @param theirs as it is now
     /// @param account who changed it, and `at` which instant
@@ -89,6 +90,7 @@ public final class EditApi {
             String object,
             String title,
             String field,
+            String where,
             Optional<String> was,
             Optional<String> yours,
             Optional<String> theirs,

@@ -17,6 +17,8 @@ import app.bittern.plan.Pointer;
 import app.bittern.plan.Problem;
 import app.bittern.plan.Ref;
 import app.bittern.server.Refusal;
+import app.bittern.server.object.Said;
+import app.bittern.server.object.Where;
 import app.bittern.server.plan.JournalRow;
 import java.util.ArrayList;
 import java.util.List;
@@ -131,11 +133,12 @@ final class WishedEdit {
         Ref ref = ref(set.object());
         // A JSON null arrives as a node of its own: it means the same as no value.
         Optional<JsonNode> value = Optional.ofNullable(set.value()).filter(given -> !given.isNull());
-        says.add(plan.title(ref) + ", " + set.field().replaceFirst("^/", "") + ": "
-                + value.map(Object::toString).orElse("taken away"));
         Pointer at = Pointer.parse(set.field())
                 .orElseThrow(() -> Refusal.unusable(
                         "field: found '" + Problem.shown(set.field()) + "'; allowed is " + Pointer.ALLOWED + "."));
+        says.add(plan.title(ref) + ", " + Where.words(ref.kind(), at) + ": "
+                + value.map(given -> new Said(plan).value(ref.kind(), at, given))
+                        .orElse("taken away"));
         Optional<PlanObject> was = since.was(plan, ref);
         Optional<PlanObject> is = plan.find(ref);
         return was.isEmpty() || is.isEmpty() || was.equals(is)
@@ -168,20 +171,21 @@ final class WishedEdit {
                 ref.toString(),
                 plan.title(ref),
                 clash.field().toString(),
-                text(clash.was()),
-                text(clash.mine()),
-                text(clash.theirs()),
+                Where.words(ref.kind(), clash.field()),
+                said(plan, ref, clash, clash.was()),
+                said(plan, ref, clash, clash.mine()),
+                said(plan, ref, clash, clash.theirs()),
                 row.map(JournalRow::account).orElse("somebody"),
                 row.map(one -> one.at().toString()).orElse(""));
     }
 
-    private static Optional<String> text(@Nullable JsonNode value) {
-        return Optional.ofNullable(value).map(JsonNode::toString);
+    private static Optional<String> said(Plan plan, Ref ref, ThreeWay.Clash clash, @Nullable JsonNode value) {
+        return Optional.ofNullable(value).map(one -> new Said(plan).value(ref.kind(), clash.field(), one));
     }
 
     private static String says(EditApi.ClashView clash) {
-        return clash.title() + ", " + clash.field().replaceFirst("^/", "") + ": " + clash.account()
-                + " has made it " + clash.theirs().orElse("nothing") + " meanwhile; yours was "
+        return clash.title() + ", " + clash.where() + ": " + clash.account() + " has made it "
+                + clash.theirs().orElse("nothing") + " meanwhile; yours was "
                 + clash.yours().orElse("nothing") + ".";
     }
 

@@ -18,10 +18,11 @@ public final class EventApi {
     /// @param objects which objects, by their references
     public record Edited(long version, String account, String session, String says, List<String> objects) {}
 
-    /// How far the search for findings of a draft is.
+    /// How far the search for findings of a plan is.
     ///
+    /// @param draft whether it is the draft, and no release
     /// @param done checks made, `of` all; the findings can be asked for when they are the same
-    public record Examining(long version, int done, int of) {}
+    public record Examining(boolean draft, long version, int done, int of) {}
 
     /// What callers notice of an edit has been found.
     public record Told(long version) {}

@@ -1,5 +1,6 @@
 package app.bittern.server.event;
 
+import app.bittern.server.plan.Asked;
 import app.bittern.server.plan.Change;
 import jakarta.annotation.PreDestroy;
 import java.util.List;
@@ -90,13 +91,14 @@ public class Events {
         screens.keySet().forEach(open -> send(open, new EventApi.Sites(site)));
     }
 
-    /// How far the search for findings of a draft is; told a few times a second, and when it is done.
-    public void examining(String site, long version, int done, int of) {
+    /// How far the search for findings of a plan is; told a few times a second, and when it is done.
+    public void examining(Asked asked, int done, int of) {
+        String site = asked.site();
         long now = System.nanoTime() / 1_000_000;
         Long before = progressAt.get(site);
         if (done == of || before == null || now - before >= PROGRESS_MILLIS) {
             progressAt.put(site, now);
-            send(site, new EventApi.Examining(version, done, of));
+            send(site, new EventApi.Examining(asked.release().isEmpty(), asked.version(), done, of));
         }
     }
 

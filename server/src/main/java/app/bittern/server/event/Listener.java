@@ -99,10 +99,11 @@ class Listener implements SmartLifecycle {
     /// What was written while nobody listened.
     private void missed() {
         sites.all().forEach(site -> {
-            Long before = known.put(site.key(), site.version());
+            Long before = known.get(site.key());
             if (before != null && before < site.version()) {
                 edited(site.key(), site.version());
             }
+            known.put(site.key(), site.version());
         });
     }
 
@@ -112,11 +113,16 @@ class Listener implements SmartLifecycle {
         long version = Long.parseLong(words[2]);
         switch (words[0]) {
             case "edited" -> {
-                known.merge(site, version, Math::max);
+                // Told before it is known as told: what fails on the way is found when the connection is made anew.
                 edited(site, version);
+                known.merge(site, version, Math::max);
             }
             case "told" -> events.told(site, version);
-            case "sites" -> events.sites(site);
+            case "sites" -> {
+                // One that was removed may be made anew, and begins its versions again.
+                known.remove(site);
+                events.sites(site);
+            }
             default -> LOG.warn("bittern: a notice that is not known: {}", words[0]);
         }
     }

@@ -33,7 +33,7 @@ class FindingController {
                 state.done(),
                 state.of(),
                 state.findings().stream()
-                        .map(finding -> FindingViews.of(asked.plan(), finding))
+                        .map(finding -> FindingViews.of(state.plan(), finding))
                         .toList());
     }
 }

@@ -68,11 +68,12 @@ public class Findings {
 
     /// What is known of a plan's findings.
     ///
-    /// @param version of the draft in which they were found
+    /// @param plan    in which they were found
+    /// @param version of the draft that this was
     /// @param current whether that is the one asked about
     /// @param done    checks made
     /// @param of      all checks
-    public record State(List<Finding> findings, long version, boolean current, int done, int of) {}
+    public record State(List<Finding> findings, Plan plan, long version, boolean current, int done, int of) {}
 
     /// What is known by now, waiting a while for what is not: the findings of an earlier version until those of
     /// the one that is asked about are there.
@@ -80,10 +81,17 @@ public class Findings {
         Examined examined = begun(asked);
         Optional<List<Finding>> found = waited(examined, patience);
         int all = Catalogue.checks().size();
-        return found.map(findings -> new State(findings, asked.version(), true, all, all))
+        return found.map(findings -> new State(findings, asked.plan(), asked.version(), true, all, all))
                 .orElseGet(() -> Optional.ofNullable(last.get(asked.site()))
-                        .map(known -> new State(known.findings(), known.asked().version(), false, examined.done, all))
-                        .orElseGet(() -> new State(List.of(), asked.version(), false, examined.done, all)));
+                        .map(known -> new State(
+                                known.findings(),
+                                known.asked().plan(),
+                                known.asked().version(),
+                                false,
+                                examined.done,
+                                all))
+                        .orElseGet(
+                                () -> new State(List.of(), asked.plan(), asked.version(), false, examined.done, all)));
     }
 
     /// The findings of a plan, however long they take.
@@ -153,18 +161,17 @@ public class Findings {
                     throw new CancellationException();
                 }
                 examined.done = done;
-                events.examining(
-                        asked.site(), asked.version(), done, Catalogue.checks().size());
+                events.examining(asked, done, Catalogue.checks().size());
             });
             if (asked.release().isEmpty()) {
                 last.merge(
                         asked.site(),
                         new Known(asked, key.week(), findings),
-                        (old, fresh) -> old.asked().version() > fresh.asked().version() ? old : fresh);
+                        (old, fresh) -> newer(old.asked(), asked) ? old : fresh);
             }
             examined.found.complete(findings);
             int all = Catalogue.checks().size();
-            events.examining(asked.site(), asked.version(), all, all);
+            events.examining(asked, all, all);
         } catch (CancellationException stopped) {
             held.invalidate(key);
             examined.found.cancel(false);

@@ -83,6 +83,7 @@ public final class ObjectApi {
     /// @param slots   the places in it that name, or could name, another object
     /// @param version of the draft, whose fields these are
     /// @param uses    where it is named
+    /// @param current whether the findings are those of this very version; if not, of an earlier one
     public record ObjectView(
             String object,
             String kind,
@@ -94,6 +95,7 @@ public final class ObjectApi {
             List<Shown> shown,
             List<SlotView> slots,
             List<UseView> uses,
+            boolean current,
             List<FindingApi.FindingView> findings) {}
 
     /// @param at     the place, `/members/0/extension`

@@ -4,6 +4,7 @@ import app.bittern.edit.Fresh;
 import app.bittern.finding.Finding;
 import app.bittern.formats.FieldForm;
 import app.bittern.formats.ObjectJson;
+import app.bittern.formats.PlanSchema;
 import app.bittern.number.E164;
 import app.bittern.paths.Reachable;
 import app.bittern.plan.InboundNumber;
@@ -93,6 +94,7 @@ class ObjectController {
         PlanObject object = object(plan, kind, key);
         Ref ref = object.ref();
         JsonNode body = ObjectJson.write(object);
+        Findings.State known = findings.of(asked, Duration.ZERO);
         return new ObjectApi.ObjectView(
                 ref.toString(),
                 ref.kind().title(),
@@ -107,9 +109,10 @@ class ObjectController {
                                 slot.at().toString(), slot.role().words(), slot.missing()))
                         .toList(),
                 uses(plan, ref),
-                findings.of(asked, Duration.ZERO).findings().stream()
+                known.current(),
+                known.findings().stream()
                         .filter(finding -> about(finding, ref))
-                        .map(finding -> FindingViews.of(plan, finding))
+                        .map(finding -> FindingViews.of(known.plan(), finding))
                         .toList());
     }
 
@@ -190,19 +193,12 @@ class ObjectController {
         }
         List<String> asks = new ArrayList<>();
         FieldForm.of(kind).stream().filter(FieldForm::needed).forEach(form -> asks.add("/" + form.name()));
-        if (ObjectJson.read(new Ref(kind, sample(kind)), body) instanceof ObjectJson.Result.Read(PlanObject object)) {
+        if (ObjectJson.read(new Ref(kind, PlanSchema.sample(kind)), body)
+                instanceof ObjectJson.Result.Read(PlanObject object)) {
             object.slots().stream()
                     .filter(slot -> slot.missing())
                     .forEach(slot -> asks.add(slot.at().toString()));
         }
         return asks.stream().distinct().toList();
-    }
-
-    private static String sample(Kind kind) {
-        return switch (kind.keys()) {
-            case E164 -> "+441632960100";
-            case DIGITS -> "2001";
-            case WORDS -> "x";
-        };
     }
 }

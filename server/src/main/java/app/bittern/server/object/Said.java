@@ -7,6 +7,8 @@ import app.bittern.plan.Destination;
 import app.bittern.plan.Kind;
 import app.bittern.plan.Plan;
 import app.bittern.plan.PlanObject;
+import app.bittern.plan.Pointer;
+import app.bittern.plan.Problem;
 import app.bittern.plan.Ref;
 import app.bittern.plan.Seconds;
 import java.time.DateTimeException;
@@ -25,7 +27,7 @@ import tools.jackson.databind.node.StringNode;
 
 /// Values of fields as people in the site's country read them: titles for references, durations, numbers and
 /// dates.
-final class Said {
+public final class Said {
     private static final Map<String, String> WORDS = Map.of(
             "hang-up", "hang up",
             "busy", "busy tone",
@@ -44,7 +46,7 @@ final class Said {
     private final Plan plan;
     private final Locale locale;
 
-    Said(Plan plan) {
+    public Said(Plan plan) {
         this.plan = plan;
         this.locale = Locale.of(
                 Locale.forLanguageTag(plan.site().defaultLanguage()).getLanguage(),
@@ -54,41 +56,22 @@ final class Said {
     /// All values in the body of an object that are read otherwise than they are written.
     List<ObjectApi.Shown> all(Kind kind, JsonNode body) {
         List<ObjectApi.Shown> shown = new ArrayList<>();
-        FieldForm.of(kind).forEach(form -> {
-            JsonNode value = body.get(form.name());
-            if (value != null) {
-                inside("/" + form.name(), form, value, shown);
-            }
-        });
-        return shown;
-    }
-
-    private void inside(String at, FieldForm form, JsonNode value, List<ObjectApi.Shown> shown) {
-        if (value.isArray()) {
-            for (int index = 0; index < value.size(); index++) {
-                JsonNode item = value.get(index);
-                int place = index;
-                form.each().ifPresentOrElse(each -> inside(at + "/" + place, each, item, shown), () -> {});
-            }
-        } else if (value.isObject()) {
-            value.properties()
-                    .forEach(entry -> form.fields().stream()
-                            .filter(field -> field.name().equals(entry.getKey()))
-                            .findFirst()
-                            .or(form::each)
-                            .ifPresent(field -> inside(
-                                    at + "/" + entry.getKey().replace("~", "~0").replace("/", "~1"),
-                                    field,
-                                    entry.getValue(),
-                                    shown)));
-        } else {
+        FieldForm.walk(kind, body, (at, form, value) -> {
             String written = value.asString();
             String text = text(form, value);
             Optional<String> object = object(form, written);
             if (!text.equals(written) || object.isPresent()) {
                 shown.add(new ObjectApi.Shown(at, text, object));
             }
-        }
+        });
+        return shown;
+    }
+
+    /// A value that is set at a place, as people read it.
+    public String value(Kind kind, Pointer at, JsonNode value) {
+        return FieldForm.at(kind, at.steps())
+                .map(form -> value.isContainer() ? cell(form, value) : text(form, value))
+                .orElseGet(() -> Problem.shown(value.toString()));
     }
 
     /// What counts where a field is not given, as people read it.

@@ -8,10 +8,10 @@ import java.util.List;
 import java.util.Optional;
 
 /// Places in objects as people call them: `/members/1/after` is "members 2, after".
-final class Where {
+public final class Where {
     private Where() {}
 
-    static String words(Kind kind, Pointer at) {
+    public static String words(Kind kind, Pointer at) {
         List<String> words = new ArrayList<>();
         List<String> steps = at.steps();
         for (int length = 1; length <= steps.size(); length++) {

@@ -2,11 +2,7 @@ package app.bittern.server.plan;
 
 import app.bittern.server.Refusal;
 import jakarta.servlet.http.HttpServletRequest;
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.security.Principal;
-import java.util.HexFormat;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
@@ -63,12 +59,7 @@ class PlanArguments implements WebMvcConfigurer {
 
     /// A browser's session without what would let somebody take it over: the journal is read by many.
     private static String shortened(String session) {
-        try {
-            byte[] digest = MessageDigest.getInstance("SHA-256").digest(session.getBytes(StandardCharsets.UTF_8));
-            return HexFormat.of().formatHex(digest).substring(0, SHORT);
-        } catch (NoSuchAlgorithmException missing) {
-            throw new IllegalStateException(missing);
-        }
+        return Digest.of(session).substring(0, SHORT);
     }
 
     /// Hands in parameters of a type.

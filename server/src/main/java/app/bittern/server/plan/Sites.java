@@ -3,11 +3,7 @@ package app.bittern.server.plan;
 import app.bittern.formats.PlanFile;
 import app.bittern.plan.Plan;
 import app.bittern.server.Refusal;
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.time.Clock;
-import java.util.HexFormat;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -89,8 +85,9 @@ public class Sites {
     /// Takes a site away, with its releases and its journal; its draft is kept with the note of it.
     @Transactional
     public void remove(String site, String account) {
-        Plan plan = drafts.draft(site).plan();
+        // Locked first, so that no edit comes between what is kept and what goes.
         SiteRow row = sites.locked(site).orElseThrow(() -> Drafts.noSite(site));
+        Plan plan = drafts.draft(site).plan();
         int kept = releases.last(site);
         note(
                 site,
@@ -125,7 +122,7 @@ public class Sites {
                 account,
                 clock.instant(),
                 PlanFile.VERSION,
-                digest(file),
+                Digest.of(file),
                 file));
         row.cutOver(release.about().number());
         note(site, account, "cut-over", "release " + release.about().number(), null);
@@ -148,14 +145,5 @@ public class Sites {
     private void note(String site, String account, String kind, String says, @Nullable String plan) {
         events.save(new SiteEventRow(site, account, clock.instant(), kind, says, plan));
         notices.sites(site);
-    }
-
-    private static String digest(String text) {
-        try {
-            return HexFormat.of()
-                    .formatHex(MessageDigest.getInstance("SHA-256").digest(text.getBytes(StandardCharsets.UTF_8)));
-        } catch (NoSuchAlgorithmException missing) {
-            throw new IllegalStateException(missing);
-        }
     }
 }

@@ -7,6 +7,7 @@ import app.bittern.server.Refusal;
 import app.bittern.server.plan.Change;
 import app.bittern.server.plan.Sites;
 import java.util.List;
+import java.util.Optional;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -49,7 +50,7 @@ class SiteController {
 
     private SiteApi.SiteName made(Plan plan, Change.Author author, String from) {
         sites.create(plan, author.account(), plan.site().title() + " made " + from);
-        return new SiteApi.SiteName(plan.site().key(), plan.site().title(), 0, java.util.Optional.empty());
+        return new SiteApi.SiteName(plan.site().key(), plan.site().title(), 0, Optional.empty());
     }
 
     /// A plan file as a plan.

@@ -4,6 +4,7 @@ import app.bittern.finding.Examination;
 import app.bittern.hours.Horizon;
 import app.bittern.server.plan.Asked;
 import com.github.benmanes.caffeine.cache.AsyncCache;
+import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import jakarta.annotation.PreDestroy;
 import java.time.Clock;
@@ -30,8 +31,8 @@ public class Work {
             Executors.newFixedThreadPool(Math.max(2, Runtime.getRuntime().availableProcessors()));
     private final AsyncCache<Key, Object> held =
             Caffeine.newBuilder().maximumSize(HELD).buildAsync();
-    private final AsyncCache<Key, Examination> examinations =
-            Caffeine.newBuilder().maximumSize(EXAMINATIONS_HELD).buildAsync();
+    private final Cache<Examined, Examination> examinations =
+            Caffeine.newBuilder().maximumSize(EXAMINATIONS_HELD).build();
     private final AtomicLong computed = new AtomicLong();
 
     Work(Clock clock) {
@@ -48,14 +49,9 @@ public class Work {
         T answer(Asked asked, Horizon horizon);
     }
 
-    private record Key(Asked.Id plan, LocalDate week, Question<?> question) {}
+    private record Examined(Asked.Id plan, LocalDate week) {}
 
-    private record OfAll() implements Question<Examination> {
-        @Override
-        public Examination answer(Asked asked, Horizon horizon) {
-            return new Examination(asked.plan(), horizon);
-        }
-    }
+    private record Key(Asked.Id plan, LocalDate week, Question<?> question) {}
 
     /// The answer to a question, computed unless it is known.
     @SuppressWarnings("unchecked") // an answer is kept under its question
@@ -72,13 +68,12 @@ public class Work {
                         workers)));
     }
 
-    /// What several questions need of a plan: its paths, and what calls come to.
+    /// What several questions need of a plan: its paths, and what calls come to. They are computed when first
+    /// asked for.
     public Examination examination(Asked asked) {
         Horizon horizon = horizon(asked);
-        OfAll question = new OfAll();
-        return joined(examinations.get(
-                new Key(asked.id(), horizon.from(), question),
-                (one, executor) -> CompletableFuture.completedFuture(question.answer(asked, horizon))));
+        return examinations.get(
+                new Examined(asked.id(), horizon.from()), one -> new Examination(asked.plan(), horizon));
     }
 
     /// The weeks that are looked at now.

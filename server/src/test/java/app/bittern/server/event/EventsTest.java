@@ -44,7 +44,7 @@ class EventsTest {
             JsonNode edited = listening.next("edited");
             assertThat(edited.at("/version").asLong()).isEqualTo(version);
             assertThat(edited.at("/account").asString()).isEqualTo(RunningApplication.NAME);
-            assertThat(edited.at("/says").asString()).contains("31s");
+            assertThat(edited.at("/says").asString()).contains("31 s");
             assertThat(edited.at("/objects/0").asString()).isEqualTo("ring-group/reception");
             // Somebody else's browser, as the session of each is named.
             assertThat(edited.at("/session")).isNotEqualTo(hello.at("/session"));
@@ -117,9 +117,9 @@ class EventsTest {
         jonas.post(
                 PLAN + "/edits",
                 "{\"wishes\":[{\"set\":{\"object\":\"mailbox/bookings\",\"field\":\"/name\",\"value\":\"Seats\"}}]}");
-        assertThat(kari.get(PLAN).json().at("/undo").asString()).contains("31s");
+        assertThat(kari.get(PLAN).json().at("/undo").asString()).contains("31 s");
         assertThat(jonas.get(PLAN).json().at("/undo").asString()).contains("Seats");
-        assertThat(kari.post(PLAN + "/undo", "").json().at("/says").asString()).contains("31s");
+        assertThat(kari.post(PLAN + "/undo", "").json().at("/says").asString()).contains("31 s");
         assertThat(kari.post(PLAN + "/undo", "").status()).isEqualTo(409);
         assertThat(kari.get(PLAN + "/objects/mailbox/bookings")
                         .json()

@@ -7,6 +7,7 @@ import app.bittern.plan.Kind;
 import app.bittern.server.testing.Client;
 import app.bittern.server.testing.RunningApplication;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.BeforeEach;
@@ -52,34 +53,6 @@ class EveryFieldTest {
         return form.name().equals("name") ? Optional.of("\"Otherwise\"") : Optional.empty();
     }
 
-    private static void collect(
-            String object, String at, FieldForm form, JsonNode value, Map<String, Changed> changes) {
-        if (value.isArray()) {
-            for (int index = 0; index < value.size(); index++) {
-                JsonNode item = value.get(index);
-                String place = at + "/" + index;
-                form.each().ifPresent(each -> collect(object, place, each, item, changes));
-            }
-        } else if (value.isObject()) {
-            value.properties()
-                    .forEach(entry -> form.fields().stream()
-                            .filter(field -> field.name().equals(entry.getKey()))
-                            .findFirst()
-                            .or(form::each)
-                            .ifPresent(field -> collect(
-                                    object,
-                                    at + "/" + entry.getKey().replace("/", "~1"),
-                                    field,
-                                    entry.getValue(),
-                                    changes)));
-        } else {
-            String kind = object.substring(0, object.indexOf('/'));
-            other(form, value)
-                    .ifPresent(other ->
-                            changes.putIfAbsent(kind + at.replaceAll("/[0-9]+", "/*"), new Changed(object, at, other)));
-        }
-    }
-
     @Test
     void isChangedAndFoundInThePlanFile() {
         Map<String, Changed> changes = new LinkedHashMap<>();
@@ -91,29 +64,31 @@ class EveryFieldTest {
                         JsonNode object = client.get(PLAN + "/objects/"
                                         + row.at("/object").asString().replace("+", "%2B"))
                                 .json();
-                        FieldForm.of(kind)
-                                .forEach(form -> Optional.ofNullable(
-                                                object.at("/body").get(form.name()))
-                                        .ifPresent(value -> collect(
-                                                object.at("/object").asString(),
-                                                "/" + form.name(),
-                                                form,
-                                                value,
-                                                changes)));
+                        FieldForm.walk(
+                                kind,
+                                object.at("/body"),
+                                (at, form, value) -> other(form, value)
+                                        .ifPresent(other -> changes.putIfAbsent(
+                                                kind.word() + at.replaceAll("/[0-9]+", "/*"),
+                                                new Changed(object.at("/object").asString(), at, other))));
                     });
         }
         assertThat(changes.size()).isGreaterThan(70);
-        changes.values().forEach(this::changed);
+        List<Changed> refused =
+                changes.values().stream().filter(one -> !changed(one)).toList();
+        // What stands beside it does not fit a few.
+        assertThat(refused).hasSizeLessThan(5);
     }
 
-    private void changed(Changed one) {
+    /// Whether it was changed, and is in the plan file as it was set.
+    private boolean changed(Changed one) {
         Client.Answer answer = client.post(
                 PLAN + "/edits",
                 "{\"wishes\":[{\"set\":{\"object\":\"" + one.object() + "\",\"field\":\"" + one.at() + "\",\"value\":"
                         + one.value() + "}}]}");
         if (answer.status() != 200) {
             assertThat(answer.json().at("/detail").asString()).as("%s", one).contains("allowed");
-            return;
+            return false;
         }
         JsonNode body = client.get(PLAN + "/objects/" + one.object().replace("+", "%2B"))
                 .json()
@@ -123,5 +98,6 @@ class EveryFieldTest {
         assertThat(kept.isEmpty() || kept.equals(one.value()))
                 .as("%s: %s", one, kept)
                 .isTrue();
+        return true;
     }
 }

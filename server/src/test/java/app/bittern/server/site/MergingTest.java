@@ -78,14 +78,15 @@ class MergingTest {
         JsonNode one = clash.json().at("/clashes/0");
         assertThat(one.at("/object").asString()).isEqualTo(GROUP);
         assertThat(one.at("/field").asString()).isEqualTo("/ringFor");
-        assertThat(one.at("/was").asString()).isEqualTo("\"20s\"");
-        assertThat(one.at("/yours").asString()).isEqualTo("\"45s\"");
-        assertThat(one.at("/theirs").asString()).isEqualTo("\"32s\"");
+        assertThat(one.at("/was").asString()).isEqualTo("20 s (7 rings)");
+        assertThat(one.at("/yours").asString()).isEqualTo("45 s (15 rings)");
+        assertThat(one.at("/theirs").asString()).isEqualTo("32 s (11 rings)");
         assertThat(one.at("/account").asString()).isEqualTo(RunningApplication.NAME);
         assertThat(clash.json().at("/says/0").asString())
                 .contains("Reception")
-                .contains("32s")
-                .contains("45s");
+                .contains("rings for")
+                .contains("32 s")
+                .contains("45 s");
         assertThat(seconds()).isEqualTo(before + 12);
         assertThat(set(jonas, version(), GROUP, "/ringFor", "\"45s\"").status()).isEqualTo(200);
         assertThat(seconds()).isEqualTo(before + 25);

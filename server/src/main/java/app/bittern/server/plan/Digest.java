@@ -1,0 +1,21 @@
+package app.bittern.server.plan;
+
+import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.util.HexFormat;
+
+/// The SHA-256 of a text (FIPS 180-4).
+final class Digest {
+    private Digest() {}
+
+    /// In 64 hexadecimal digits.
+    static String of(String text) {
+        try {
+            return HexFormat.of()
+                    .formatHex(MessageDigest.getInstance("SHA-256").digest(text.getBytes(StandardCharsets.UTF_8)));
+        } catch (NoSuchAlgorithmException missing) {
+            throw new IllegalStateException(missing);
+        }
+    }
+}
