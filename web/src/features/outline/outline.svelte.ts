@@ -52,11 +52,14 @@ class OutlineState {
   #followed = '';
 
   /**
-   * Selects the last row that the call passes, once for a number and unless somebody has gone elsewhere: that is where
-   * one looks first.
+   * Selects the row where the call ends, once for a number and unless somebody has gone elsewhere: that is where one
+   * looks first.
    */
   follow(): number | undefined {
-    const last = [...this.lit.keys()].at(-1);
+    const last = [...this.lit].reduce<[number, Lit] | undefined>(
+      (end, one) => (end === undefined || later(one[1], end[1]) ? one : end),
+      undefined,
+    )?.[0];
     if (last === undefined || !this.rows.length || this.#followed === this.loaded) return undefined;
     this.#followed = this.loaded;
     this.reveal(last);
@@ -107,6 +110,11 @@ class OutlineState {
 /** What a row is called by, whichever its number is now. */
 export function keyOf(row: RowView): string {
   return row.arrivals[0] ?? '';
+}
+
+/** Whether a row is passed after another; of two passed together the lower one is later. */
+function later(one: Lit, other: Lit): boolean {
+  return one.second > other.second || (one.second === other.second && one.step >= other.step);
 }
 
 /** A row that stands for many, such as all extensions that can be dialled, begins closed. */

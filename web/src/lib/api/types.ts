@@ -392,9 +392,7 @@ export interface SlotView {
 export interface TokenView {
   object: string;
   field: string;
-  type: 'duration' | 'count' | 'destination' | 'hours' | 'text' | 'script';
   value: string;
-  help: string;
 }
 
 export interface TraceAfter {

@@ -26,16 +26,15 @@
   const all = kinds();
   const ENDS: PartView['style'][] = ['answered', 'message', 'outside', 'ended', 'lost'];
 
-  /** What the field of a token is, as the server knows it; the sentence's own help stands with it. */
-  function formOf(object: string, place: string, help: string): FieldView | undefined {
-    const form = fieldAt(all.of(splitRef(object)[0]), place);
-    return form && { ...form, help };
+  /** What the field of a token is, as the server knows it. */
+  function formOf(object: string, place: string): FieldView | undefined {
+    return fieldAt(all.of(splitRef(object)[0]), place);
   }
 </script>
 
 {#if part.edit && site.draft}
   {@const edit = part.edit}
-  {@const form = formOf(edit.object, edit.field, edit.help)}
+  {@const form = formOf(edit.object, edit.field)}
   <TokenPopover label="{part.text}: change" text={part.text} class={STYLES[part.style]}>
     {#snippet children(close)}
       {#if form}

@@ -142,7 +142,7 @@ class StoryTest {
         assertThat(technician.strip()).containsText("message in Reception after 0:32");
 
         // A closing time; a range that ends before it starts stays in its field.
-        technician.token("Mon-Sat 07:30-19:00").click();
+        technician.token("Mon–Sat 07:30–19:00").click();
         Locator hours = technician.page().getByLabel("Days and hours");
         hours.fill("Mon-Sat 19:00-07:30");
         technician.button("Keep").click();

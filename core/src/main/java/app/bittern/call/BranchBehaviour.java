@@ -10,6 +10,7 @@ import app.bittern.plan.Switch;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.BooleanSupplier;
 import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
@@ -18,6 +19,7 @@ import java.util.stream.Stream;
 final class BranchBehaviour implements Behaviour<Branch> {
     private static final String MISSING = "missing";
     private static final String OTHERWISE = "else";
+    private static final List<String> FOUND_OR_NOT = List.of("found", "not-found");
 
     @Override
     public List<Outcome> outcomes(Branch branch, Scene scene) {
@@ -60,17 +62,35 @@ final class BranchBehaviour implements Behaviour<Branch> {
     /// Every case, whatever the caller carries: what an outline shows.
     static List<Outcome> everyCase(Branch branch, Scene scene) {
         return switch (branch.by()) {
-            case Branch.By.OfLanguage language -> allCases(branch, scene);
-            case Branch.By.OfAsk ask -> allCases(branch, scene);
+            case Branch.By.OfLanguage language ->
+                allCases(
+                        branch,
+                        scene,
+                        state -> true,
+                        () -> branch.cases()
+                                .keySet()
+                                .containsAll(scene.plan().site().languages()));
+            case Branch.By.OfAsk(Ref ask) ->
+                scene.plan().find(ask).isPresent()
+                        ? allCases(
+                                branch,
+                                scene,
+                                state -> true,
+                                () -> branch.cases().keySet().containsAll(FOUND_OR_NOT))
+                        : missing(scene);
+            case Branch.By.OfCaller caller ->
+                allCases(branch, scene, state -> Branch.callers(state).isPresent(), () -> false);
             case Branch.By.OfHours hours -> new BranchBehaviour().outcomes(branch, scene);
             case Branch.By.OfSwitch turned -> new BranchBehaviour().outcomes(branch, scene);
-            case Branch.By.OfCaller caller -> new BranchBehaviour().outcomes(branch, scene);
         };
     }
 
-    private static List<Outcome> allCases(Branch branch, Scene scene) {
-        Stream<String> otherwise = branch.otherwise().isPresent() ? Stream.of(OTHERWISE) : Stream.empty();
-        return Stream.concat(branch.cases().keySet().stream(), otherwise)
+    /// @param can  whether a case can hold at all
+    /// @param full whether the cases leave nothing for `else`, where none is given
+    private static List<Outcome> allCases(Branch branch, Scene scene, Predicate<String> can, BooleanSupplier full) {
+        boolean others = branch.otherwise().isPresent() || !full.getAsBoolean();
+        return Stream.concat(
+                        branch.cases().keySet().stream().filter(can), others ? Stream.of(OTHERWISE) : Stream.empty())
                 .map(state -> one(branch, scene, state))
                 .toList();
     }

@@ -24,6 +24,17 @@ public sealed interface DateRule {
     /// Whether the rule holds on a date.
     boolean holds(LocalDate date);
 
+    /// As people in a country write it: `25 Dec`, `first Mon in May`.
+    ///
+    /// @param country ISO 3166 code of two letters
+    default String said(String country) {
+        return switch (this) {
+            case Yearly yearly -> DayWords.of(yearly.day(), country);
+            case Once once -> DayWords.of(once.date(), country);
+            case Recurring rule -> DayWords.of(rule, country);
+        };
+    }
+
     /// A day of every year; 29 February in leap years only.
     record Yearly(MonthDay day) implements DateRule {
         @Override

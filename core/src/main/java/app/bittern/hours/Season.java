@@ -41,6 +41,13 @@ public record Season(MonthDay from, MonthDay to) {
         return from.compareTo(to) <= 0 ? afterStart && beforeEnd : afterStart || beforeEnd;
     }
 
+    /// As people in a country write it: `1 May to 30 Sep`.
+    ///
+    /// @param country ISO 3166 code of two letters
+    public String said(String country) {
+        return DayWords.of(from, country) + " to " + DayWords.of(to, country);
+    }
+
     @Override
     public String toString() {
         return text(from) + ".." + text(to);

@@ -101,6 +101,11 @@ public record WeekRange(Set<DayOfWeek> days, int start, int end) {
         return (days.contains(day) && minute >= start) || (days.contains(day.minus(1)) && minute < end);
     }
 
+    /// As people write it: `Mon–Fri 08:30–17:00`.
+    public String said() {
+        return toString().replace('-', '–').replace(",", ", ");
+    }
+
     @Override
     public String toString() {
         return daysInWords() + " " + clock(start) + "-" + clock(end);

@@ -2,7 +2,6 @@ package app.bittern.outline;
 
 import app.bittern.number.E164;
 import app.bittern.outline.Part.Style;
-import app.bittern.outline.Part.Value;
 import app.bittern.plan.Ask;
 import app.bittern.plan.Chain;
 import app.bittern.plan.HuntGroup;
@@ -17,21 +16,20 @@ import app.bittern.plan.RingGroup;
 import app.bittern.plan.Seconds;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.regex.Pattern;
 
 /// Says what rings, asks and holds callers.
 final class GroupSentences {
-    private static final Pattern UNIT = Pattern.compile("([hms])");
-
     private final Plan plan;
+    private final PromptSentences prompts;
 
-    GroupSentences(Plan plan) {
+    GroupSentences(Plan plan, PromptSentences prompts) {
         this.plan = plan;
+        this.prompts = prompts;
     }
 
     List<Part> ring(RingGroup group) {
         List<Part> parts = new ArrayList<>(List.of(Part.plain("rings")));
-        parts.add(duration(group.ref(), Pointer.of("ringFor"), group.ringFor(), Help.RING));
+        parts.add(duration(group.ref(), Pointer.of("ringFor"), group.ringFor()));
         parts.add(rings(group.ringFor()));
         parts.add(Part.plain("at"));
         return members(parts, group.members());
@@ -39,7 +37,7 @@ final class GroupSentences {
 
     List<Part> hunt(HuntGroup group) {
         List<Part> parts = new ArrayList<>(List.of(Part.plain("rings each for")));
-        parts.add(duration(group.ref(), Pointer.of("ringEach"), group.ringEach(), Help.RING));
+        parts.add(duration(group.ref(), Pointer.of("ringEach"), group.ringEach()));
         parts.add(rings(group.ringEach()));
         parts.add(Part.plain(group.laps() == 1 ? "once, at" : group.laps() + " times over, at"));
         return members(parts, group.members());
@@ -49,7 +47,7 @@ final class GroupSentences {
         for (Member member : members) {
             parts.add(Part.digits(who(member.party())));
             if (member.after().value() > 0) {
-                parts.add(Part.muted("after " + spoken(member.after())));
+                parts.add(Part.muted("after " + member.after().said()));
             }
             if (member.keyToTake()) {
                 parts.add(Part.muted("with a key to take it"));
@@ -68,14 +66,22 @@ final class GroupSentences {
         };
     }
 
-    List<Part> queue(Queue queue) {
-        List<Part> parts = new ArrayList<>(List.of(Part.plain("waits")));
-        parts.add(duration(queue.ref(), Pointer.of("maxWait"), new Seconds(queue.longestWait()), Help.WAIT));
+    List<Part> queue(Queue queue, String language) {
+        List<Part> parts = new ArrayList<>();
+        parts.addAll(prompts.said("on joining", queue.ref(), Pointer.of("onJoining"), queue.onJoining(), language));
+        parts.add(Part.plain("waits"));
+        parts.add(Part.token(
+                Style.DIGITS,
+                new Seconds(queue.longestWait()).said(),
+                new Part.Edit(
+                        queue.ref(),
+                        Pointer.of("maxWait"),
+                        queue.maxWait().map(Object::toString).orElse(""))));
         parts.add(Part.plain("at most for"));
         for (Queue.Agent agent : queue.agents()) {
             parts.add(Part.digits(agent.extension().key()));
             if (agent.joinsAfter().value() > 0) {
-                parts.add(Part.muted("after " + spoken(agent.joinsAfter())));
+                parts.add(Part.muted("after " + agent.joinsAfter().said()));
             }
             if (agent.byPhone()) {
                 parts.add(Part.muted("if logged in"));
@@ -85,8 +91,51 @@ final class GroupSentences {
             parts.add(Part.end(Style.LOST, "no agents"));
         }
         parts.add(Part.plain("each rung for"));
-        parts.add(duration(queue.ref(), Pointer.of("ringEach"), queue.ringEach(), Help.RING));
+        parts.add(duration(queue.ref(), Pointer.of("ringEach"), queue.ringEach()));
         parts.add(rings(queue.ringEach()));
+        parts.add(Part.muted("· hears"));
+        parts.add(Part.token(
+                Style.PLAIN,
+                queue.hears().map(plan::title).orElse("the ringing tone"),
+                new Part.Edit(
+                        queue.ref(),
+                        Pointer.of("hears"),
+                        queue.hears().map(Object::toString).orElse(""))));
+        for (int index = 0; index < queue.meanwhile().size(); index++) {
+            parts.addAll(meanwhile(queue, index, language));
+        }
+        return parts;
+    }
+
+    /// What is said during the wait, and when; a key that is offered has a row of its own.
+    private List<Part> meanwhile(Queue queue, int index, String language) {
+        Queue.Meanwhile item = queue.meanwhile().get(index);
+        if (item.say().isEmpty()) {
+            return List.of();
+        }
+        Pointer place = Pointer.of("meanwhile", index);
+        List<Part> parts = new ArrayList<>(List.of(Part.muted("·")));
+        item.at().ifPresent(at -> {
+            parts.add(Part.muted("after"));
+            parts.add(duration(queue.ref(), place.to("at"), at));
+        });
+        item.every().ifPresent(every -> {
+            parts.add(Part.muted(item.at().isPresent() ? "and every" : "every"));
+            parts.add(duration(queue.ref(), place.to("every"), every));
+        });
+        switch (item.say().get()) {
+            case Queue.Said.Words(Ref prompt) -> parts.addAll(prompts.prompt(prompt, language));
+            case Queue.Said.Position position ->
+                parts.add(Part.token(
+                        Style.PLAIN,
+                        "the place in the line",
+                        new Part.Edit(queue.ref(), place.to("say"), position.toString())));
+            case Queue.Said.ExpectedWait wait ->
+                parts.add(Part.token(
+                        Style.PLAIN,
+                        "the expected wait",
+                        new Part.Edit(queue.ref(), place.to("say"), wait.toString())));
+        }
         return parts;
     }
 
@@ -95,26 +144,27 @@ final class GroupSentences {
         for (int index = 0; index < chain.stages().size(); index++) {
             Chain.Stage stage = chain.stages().get(index);
             parts.add(Part.plain(index == 0 ? "" : "then"));
-            parts.add(Part.digits(
-                    stage.ring().target().map(plan::title).orElse(stage.ring().toString())));
+            parts.add(Part.digits(prompts.called(stage.ring().toString())));
             parts.add(Part.plain("for"));
-            parts.add(duration(chain.ref(), Pointer.of("stages", index, "for"), stage.time(), Help.RING));
+            parts.add(duration(chain.ref(), Pointer.of("stages", index, "for"), stage.time()));
         }
         parts.removeIf(part -> part.text().isEmpty());
         return parts;
     }
 
-    List<Part> ask(Ask ask, List<Part> prompt) {
+    List<Part> ask(Ask ask, String language) {
         List<Part> parts = new ArrayList<>(List.of(Part.plain("asks")));
-        parts.addAll(prompt);
+        ask.prompts().forEach(prompt -> parts.addAll(prompts.prompt(prompt, language)));
         parts.add(Part.plain(
                 "for " + (ask.fewest() == ask.most() ? "" : ask.fewest() + " to ") + ask.most() + " digits,"));
         parts.add(Part.token(
                 Style.DIGITS,
                 ask.tries() == 1 ? "1 try" : ask.tries() + " tries",
-                new Part.Edit(ask.ref(), Pointer.of("tries"), Value.COUNT, String.valueOf(ask.tries()), Help.TRIES)));
-        parts.add(duration(ask.ref(), Pointer.of("keyWait"), ask.keyWait(), Help.KEY_WAIT));
+                new Part.Edit(ask.ref(), Pointer.of("tries"), String.valueOf(ask.tries()))));
+        parts.add(duration(ask.ref(), Pointer.of("keyWait"), ask.keyWait()));
         parts.add(Part.plain("for each digit"));
+        parts.addAll(prompts.said("· too few digits", ask.ref(), Pointer.of("noKey"), ask.noKey(), language));
+        parts.addAll(prompts.said("· wrong digits", ask.ref(), Pointer.of("wrongKey"), ask.wrongKey(), language));
         return parts;
     }
 
@@ -124,14 +174,8 @@ final class GroupSentences {
                 "speaks through " + page.phones().size() + (page.phones().size() == 1 ? " phone" : " phones")));
     }
 
-    Part duration(Ref object, Pointer field, Seconds value, String help) {
-        return Part.token(
-                Style.DIGITS, spoken(value), new Part.Edit(object, field, Value.DURATION, value.toString(), help));
-    }
-
-    /// With a space before each unit, as people read it: `1 m 30 s`.
-    static String spoken(Seconds value) {
-        return UNIT.matcher(value.toString()).replaceAll(" $1 ").strip();
+    Part duration(Ref object, Pointer field, Seconds value) {
+        return Part.token(Style.DIGITS, value.said(), new Part.Edit(object, field, value.toString()));
     }
 
     Part rings(Seconds value) {

@@ -102,7 +102,7 @@ public final class Outline {
                 Optional.empty(),
                 Optional.empty(),
                 true);
-        exits.forEach(exit -> exit(route, exit, Window.NOW, 1));
+        exits.forEach(exit -> exit(route, exit, Window.NOW, 1, state.context().language()));
     }
 
     /// The ways out of an object: of every case of a branch, and of all stages of a chain together.
@@ -112,25 +112,22 @@ public final class Outline {
 
     private List<Outcome> reckoned(State state) {
         List<Outcome> all = new ArrayList<>();
-        Optional<State> at = Optional.of(state);
-        Window before = Window.NOW;
-        while (at.isPresent()) {
-            State stage = at.get();
-            Optional<State> next = Optional.empty();
-            Optional<Window> on = Optional.empty();
-            for (Outcome outcome : Transition.everyCase(plan, stage)) {
-                Window window = before.plus(outcome.window());
-                if (outcome.onward() instanceof Onward.Next(State to)
-                        && to.at().equals(stage.at())
-                        && to.stage() > stage.stage()) {
-                    next = Optional.of(to);
-                    on = Optional.of(on.map(window::union).orElse(window));
-                } else {
-                    all.add(outcome.in(window));
+        TreeMap<Integer, Map<State, Window>> stages = new TreeMap<>();
+        stages.put(state.stage(), new LinkedHashMap<>(Map.of(state, Window.NOW)));
+        while (!stages.isEmpty()) {
+            stages.pollFirstEntry().getValue().forEach((stage, before) -> {
+                for (Outcome outcome : Transition.everyCase(plan, stage)) {
+                    Window window = before.plus(outcome.window());
+                    if (outcome.onward() instanceof Onward.Next(State to)
+                            && to.at().equals(stage.at())
+                            && to.stage() > stage.stage()) {
+                        stages.computeIfAbsent(to.stage(), later -> new LinkedHashMap<>())
+                                .merge(to, window, Window::union);
+                    } else {
+                        all.add(outcome.in(window));
+                    }
                 }
-            }
-            before = on.orElse(before);
-            at = next;
+            });
         }
         return all;
     }
@@ -157,13 +154,14 @@ public final class Outline {
         return List.copyOf(exits.values());
     }
 
-    private void exit(PlanObject from, Exit exit, Window arrived, int depth) {
+    /// @param language in which callers hear what is said there
+    private void exit(PlanObject from, Exit exit, Window arrived, int depth, String language) {
         if (exit.causes().getFirst() instanceof Cause.Dialled) {
             dialled(from, exit, arrived, depth);
             return;
         }
         Window window = arrived.plus(exit.window());
-        List<Part> parts = new ArrayList<>(sentences.label(from, exit.causes()));
+        List<Part> parts = new ArrayList<>(sentences.label(from, exit.causes(), language));
         arrive(from, exit, window, depth, parts);
     }
 
@@ -183,20 +181,36 @@ public final class Outline {
     private void object(
             State state, Window window, int depth, List<Part> parts, List<String> arrivals, Optional<Row.Place> place) {
         PlanObject object = plan.find(state.at()).orElseThrow();
-        boolean here = !drawn.containsKey(object.ref()) && depths.getOrDefault(object.ref(), depth) == depth;
-        if (!here && !leaf(object)) {
+        boolean first = !drawn.containsKey(object.ref()) && depths.getOrDefault(object.ref(), depth) == depth;
+        if (!first && !leaf(object)) {
             add(depth, window, parts, arrivals, Optional.of(object.ref()), Optional.of(0), place, false);
             return;
         }
         drawn.putIfAbsent(object.ref(), rows.size() + 1);
-        parts.addAll(sentences.body(object, state.context().language()));
-        boolean holds = !leaf(object);
-        add(depth, window, parts, arrivals, Optional.of(object.ref()), Optional.empty(), place, holds);
-        if (holds) {
-            exits(state).stream()
-                    .filter(exit -> !(exit.causes().getFirst() instanceof Cause.Message))
-                    .forEach(exit -> exit(object, exit, window, depth + 1));
+        String language = state.context().language();
+        parts.addAll(sentences.body(object, language));
+        if (leaf(object)) {
+            add(depth, window, parts, arrivals, Optional.of(object.ref()), Optional.empty(), place, false);
+            return;
         }
+        List<Exit> exits = exits(state).stream()
+                .filter(exit -> !(exit.causes().getFirst() instanceof Cause.Message))
+                .toList();
+        List<String> here = new ArrayList<>(arrivals);
+        exits.stream().filter(Outline::answered).forEach(exit -> {
+            parts.add(Part.plain("·"));
+            parts.addAll(sentences.destination(object, exit.field(), exit.onward()));
+            exit.causes().forEach(cause -> here.add(object.ref() + "#" + cause.id()));
+        });
+        add(depth, window, parts, here, Optional.of(object.ref()), Optional.empty(), place, true);
+        exits.stream().filter(exit -> !answered(exit)).forEach(exit -> exit(object, exit, window, depth + 1, language));
+    }
+
+    /// Whether a call rests where it is: a row of its own would say no more than that.
+    private static boolean answered(Exit exit) {
+        return exit.field().isEmpty()
+                && exit.onward() instanceof Onward.Ends(Ending ending)
+                && ending.kind() == Ending.Kind.ANSWERED;
     }
 
     /// Whether everything about an object is said in its own row.

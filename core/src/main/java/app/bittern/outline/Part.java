@@ -24,23 +24,12 @@ public record Part(Style style, String text, Optional<Edit> edit) {
         LOST
     }
 
-    /// What kind of value a token holds, and so how it is edited.
-    public enum Value {
-        DURATION,
-        COUNT,
-        DESTINATION,
-        HOURS,
-        TEXT,
-        SCRIPT
-    }
-
     /// A field that a token changes.
     ///
     /// @param object the object it is in
     /// @param field  the place in the object
     /// @param value  what it holds now, as the plan file writes it; empty where nothing is given
-    /// @param help   one sentence: what it is, with unit and usual value
-    public record Edit(Ref object, Pointer field, Value type, String value, String help) {}
+    public record Edit(Ref object, Pointer field, String value) {}
 
     static Part plain(String text) {
         return new Part(Style.PLAIN, text, Optional.empty());

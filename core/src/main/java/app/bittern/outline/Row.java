@@ -12,7 +12,8 @@ import java.util.Optional;
 /// @param depth    how far it is indented
 /// @param window   earliest and latest second at which a caller can come here along the rows above
 /// @param parts    the sentence
-/// @param arrivals the exits that lead here, `object#outcome`, as a trace names them
+/// @param arrivals the exits that lead here, `object#outcome`, as a trace names them, and those by which a call
+///                 rests here
 /// @param object   the object that is drawn or linked here
 /// @param asRow    the row at which that object is drawn, where it is not drawn here
 /// @param uses     how many places of the plan lead to the object drawn here

@@ -3,10 +3,12 @@ package app.bittern.outline;
 import app.bittern.call.Cause;
 import app.bittern.call.Ending;
 import app.bittern.call.Onward;
+import app.bittern.hours.DateRule;
 import app.bittern.hours.HoursState;
+import app.bittern.hours.Season;
+import app.bittern.hours.WeekRange;
 import app.bittern.number.E164;
 import app.bittern.outline.Part.Style;
-import app.bittern.outline.Part.Value;
 import app.bittern.plan.Announcement;
 import app.bittern.plan.Aside;
 import app.bittern.plan.Ask;
@@ -22,7 +24,6 @@ import app.bittern.plan.Page;
 import app.bittern.plan.Plan;
 import app.bittern.plan.PlanObject;
 import app.bittern.plan.Pointer;
-import app.bittern.plan.Prompt;
 import app.bittern.plan.Queue;
 import app.bittern.plan.Ref;
 import app.bittern.plan.RingGroup;
@@ -32,6 +33,7 @@ import app.bittern.plan.Slot;
 import app.bittern.plan.Switch;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Pattern;
 
@@ -40,11 +42,13 @@ final class Sentences {
     private static final Pattern LAST_COMMA = Pattern.compile(", ([^,]+)$");
 
     private final Plan plan;
+    private final PromptSentences prompts;
     private final GroupSentences groups;
 
     Sentences(Plan plan) {
         this.plan = plan;
-        this.groups = new GroupSentences(plan);
+        this.prompts = new PromptSentences(plan);
+        this.groups = new GroupSentences(plan, prompts);
     }
 
     /// A route as the first row of an outline: `Main line +44 1632 960100 from anyone`.
@@ -75,7 +79,7 @@ final class Sentences {
             case Branch branch -> branch(branch);
             case Announcement announcement -> {
                 List<Part> parts = new ArrayList<>(List.of(Part.plain("says")));
-                announcement.prompts().forEach(prompt -> parts.addAll(prompt(prompt, language)));
+                announcement.prompts().forEach(prompt -> parts.addAll(prompts.prompt(prompt, language)));
                 yield parts;
             }
             case Menu menu -> menu(menu, language);
@@ -83,12 +87,12 @@ final class Sentences {
             case Extension extension ->
                 List.of(
                         Part.plain("rings"),
-                        groups.duration(extension.ref(), Pointer.of("ringFor"), extension.ringFor(), Help.RING),
+                        groups.duration(extension.ref(), Pointer.of("ringFor"), extension.ringFor()),
                         groups.rings(extension.ringFor()));
             case Mailbox mailbox -> List.of(Part.end(Style.MESSAGE, "message"));
-            case Ask ask -> groups.ask(ask, prompted(ask.prompts(), language));
+            case Ask ask -> groups.ask(ask, language);
             case HuntGroup group -> groups.hunt(group);
-            case Queue queue -> groups.queue(queue);
+            case Queue queue -> groups.queue(queue, language);
             case Chain chain -> groups.chain(chain);
             case Page page -> groups.page(page);
             case Route o -> List.of();
@@ -99,29 +103,24 @@ final class Sentences {
     private List<Part> branch(Branch branch) {
         return switch (branch.by()) {
             case Branch.By.OfHours(Ref ref) ->
-                plan.find(ref, Hours.class)
-                        .map(this::hours)
-                        .orElseGet(() -> List.of(Part.end(Style.LOST, ref + " is missing")));
+                plan.find(ref, Hours.class).map(this::hours).orElseGet(() -> List.of(prompts.missing(ref)));
             case Branch.By.OfSwitch(Ref ref) ->
                 plan.find(ref, Switch.class)
                         .map(turned -> List.of(
                                 Part.plain("by switch " + turned.title() + ":"),
                                 Part.digits(String.join(" · ", turned.positions())),
                                 Part.muted("now " + turned.now())))
-                        .orElseGet(() -> List.of(Part.end(Style.LOST, ref + " is missing")));
+                        .orElseGet(() -> List.of(prompts.missing(ref)));
             case Branch.By.OfCaller caller -> List.of(Part.plain("by who calls"));
             case Branch.By.OfLanguage language -> List.of(Part.plain("by language"));
             case Branch.By.OfAsk(Ref ref) -> List.of(Part.plain("by what was keyed in " + plan.title(ref)));
         };
     }
 
-    private List<Part> prompted(List<Ref> prompts, String language) {
-        return prompts.stream().flatMap(ref -> prompt(ref, language).stream()).toList();
-    }
-
     private List<Part> hours(Hours hours) {
         List<Part> parts = new ArrayList<>();
         List<HoursState> states = hours.calendar().states();
+        String country = plan.site().country();
         for (int index = 0; index < states.size(); index++) {
             HoursState state = states.get(index);
             if (state.unconditional()) {
@@ -131,68 +130,51 @@ final class Sentences {
                 parts.add(Part.muted("·"));
             }
             parts.add(Part.plain(state.state()));
-            state.season().ifPresent(season -> parts.add(Part.muted("in season " + season)));
-            if (!state.on().isEmpty()) {
-                parts.add(Part.muted("on "
-                        + String.join(
-                                ", ", state.on().stream().map(Object::toString).toList())));
+            Pointer place = Pointer.of("states", index);
+            if (state.season().isPresent()) {
+                Season season = state.season().get();
+                parts.add(Part.muted("from"));
+                parts.add(rule(hours, place.to("season"), season.said(country), season));
+            }
+            for (int day = 0; day < state.on().size(); day++) {
+                DateRule rule = state.on().get(day);
+                parts.add(rule(hours, place.to("on").to(day), rule.said(country), rule));
             }
             for (int range = 0; range < state.weekly().size(); range++) {
-                parts.add(Part.token(
-                        Style.DIGITS,
-                        state.weekly().get(range).toString(),
-                        new Part.Edit(
-                                hours.ref(),
-                                Pointer.of("states", index, "weekly", range),
-                                Value.HOURS,
-                                state.weekly().get(range).toString(),
-                                Help.HOURS)));
+                WeekRange week = state.weekly().get(range);
+                parts.add(rule(hours, place.to("weekly").to(range), week.said(), week));
             }
         }
         return parts;
+    }
+
+    private static Part rule(Hours hours, Pointer field, String said, Object written) {
+        return Part.token(Style.DIGITS, said, new Part.Edit(hours.ref(), field, written.toString()));
     }
 
     private List<Part> menu(Menu menu, String language) {
         List<Part> parts = new ArrayList<>();
         if (!menu.prompts().isEmpty()) {
             parts.add(Part.plain("says"));
-            parts.addAll(prompted(menu.prompts(), language));
+            menu.prompts().forEach(prompt -> parts.addAll(prompts.prompt(prompt, language)));
         }
         String tries = menu.tries() == 1 ? "1 try" : menu.tries() + " tries";
         parts.add(Part.token(
-                Style.DIGITS,
-                tries,
-                new Part.Edit(menu.ref(), Pointer.of("tries"), Value.COUNT, String.valueOf(menu.tries()), Help.TRIES)));
-        parts.add(groups.duration(menu.ref(), Pointer.of("keyWait"), menu.keyWait(), Help.KEY_WAIT));
+                Style.DIGITS, tries, new Part.Edit(menu.ref(), Pointer.of("tries"), String.valueOf(menu.tries()))));
+        parts.add(groups.duration(menu.ref(), Pointer.of("keyWait"), menu.keyWait()));
         parts.add(Part.plain("for a key"));
+        parts.addAll(prompts.said("· no key", menu.ref(), Pointer.of("noKey"), menu.noKey(), language));
+        parts.addAll(prompts.said("· wrong key", menu.ref(), Pointer.of("wrongKey"), menu.wrongKey(), language));
         return parts;
     }
 
-    private List<Part> prompt(Ref ref, String language) {
-        Optional<Prompt> prompt = plan.find(ref, Prompt.class);
-        if (prompt.isEmpty()) {
-            return List.of(Part.end(Style.LOST, ref + " is missing"));
-        }
-        String main = plan.site().defaultLanguage();
-        String said = prompt.get().script(language, main).orElse("");
-        String in = prompt.get().scripts().containsKey(language) ? language : main;
-        return List.of(
-                Part.token(
-                        Style.PLAIN,
-                        "“" + shortened(said) + "”",
-                        new Part.Edit(ref, Pointer.of(in), Value.SCRIPT, said, Help.SCRIPT)),
-                Part.digits(prompt.get().length(language, main) + " s"));
-    }
-
-    private static String shortened(String said) {
-        return said.length() <= 34 ? said : said.substring(0, 32).strip() + "…";
-    }
-
     /// How callers come by an exit: `after 20 s unanswered`.
-    List<Part> label(PlanObject from, List<Cause> causes) {
+    List<Part> label(PlanObject from, List<Cause> causes, String language) {
         if (causes.getFirst() instanceof Cause.Key(String pressed)) {
             List<Part> parts = new ArrayList<>(List.of(Part.key(pressed)));
-            keyed(from, pressed).ifPresent(parts::add);
+            if (from instanceof Menu menu) {
+                Optional.ofNullable(menu.keys().get(pressed)).ifPresent(does -> parts.addAll(keyed(does, language)));
+            }
             return parts;
         }
         if (causes.getFirst() instanceof Cause.Callback(String pressed)) {
@@ -221,12 +203,23 @@ final class Sentences {
                 : List.of(Part.plain(LAST_COMMA.matcher(words).replaceAll(" or $1") + ":"));
     }
 
-    private static Optional<Part> keyed(PlanObject from, String pressed) {
-        return from instanceof Menu menu
-                ? Optional.ofNullable(menu.keys().get(pressed))
-                        .flatMap(Menu.OnKey::label)
-                        .map(label -> Part.muted(label + ":"))
-                : Optional.empty();
+    /// What a key does before the call goes on.
+    private List<Part> keyed(Menu.OnKey does, String language) {
+        List<Part> parts = new ArrayList<>();
+        does.label().ifPresent(label -> parts.add(Part.muted(label + ":")));
+        does.language()
+                .ifPresent(spoken -> parts.add(
+                        Part.muted("in " + Locale.forLanguageTag(spoken).getDisplayLanguage(Locale.ENGLISH) + ",")));
+        if (!does.tags().isEmpty()) {
+            parts.add(Part.muted("tagged " + String.join(", ", does.tags()) + ","));
+        }
+        String heard = does.language().orElse(language);
+        does.say().ifPresent(prompt -> {
+            parts.add(Part.muted("says"));
+            parts.addAll(prompts.prompt(prompt, heard));
+            parts.add(Part.muted("then"));
+        });
+        return parts;
     }
 
     private static String words(PlanObject from, Cause cause) {
@@ -254,9 +247,7 @@ final class Sentences {
             case Cause.NoAgents none -> "no agents";
             case Cause.AgentsGone gone -> "no agents left";
             case Cause.Overflow overflow ->
-                from instanceof Queue queue
-                        ? "after " + GroupSentences.spoken(new Seconds(queue.longestWait()))
-                        : "overflow";
+                from instanceof Queue queue ? "after " + new Seconds(queue.longestWait()).said() : "overflow";
             case Cause.Callback(String pressed) -> pressed;
             case Cause.Paged paged -> "";
         };
@@ -277,13 +268,13 @@ final class Sentences {
                 from.slot(field).flatMap(Slot::holds).map(Object::toString).orElse("");
         String text = switch (onward) {
             case Onward.Next(var state) -> state.at().kind().title() + " " + plan.title(state.at());
-            case Onward.Ends(Ending ending) -> value.isEmpty() ? "nowhere" : value;
+            case Onward.Ends(Ending ending) -> value.isEmpty() ? "nowhere" : prompts.called(value);
         };
         boolean again = value.equals("repeat") || value.equals("back") || value.equals("own-mailbox");
         return Part.token(
                 Style.STRONG,
                 again ? value.replace('-', ' ') + ": " + text : text,
-                new Part.Edit(from.ref(), field, Value.DESTINATION, value, Help.DESTINATION));
+                new Part.Edit(from.ref(), field, value));
     }
 
     private static Part ended(PlanObject from, Ending ending) {

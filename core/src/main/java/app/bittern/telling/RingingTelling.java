@@ -9,6 +9,7 @@ import app.bittern.plan.Chain;
 import app.bittern.plan.Group;
 import app.bittern.plan.HuntGroup;
 import app.bittern.plan.RingGroup;
+import app.bittern.plan.Seconds;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -89,7 +90,7 @@ record RingingTelling(Telling telling) {
 
     /// What one phone did.
     private Why why(Rung one) {
-        String rule = telling.words(one.party()) + (one.from() > 0 ? " after " + one.from() + "s" : "");
+        String rule = telling.words(one.party()) + (one.from() > 0 ? " after " + new Seconds(one.from()).said() : "");
         if (one.reachable() && !one.rings()) {
             return Why.not(rule, "ringing has stopped before that");
         }

@@ -14,13 +14,21 @@ import static app.bittern.Plans.to;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.bittern.RandomPlans;
+import app.bittern.call.Bench;
+import app.bittern.call.Trace;
+import app.bittern.call.Tracer;
+import app.bittern.plan.Kind;
 import app.bittern.plan.Plan;
+import app.bittern.plan.PlanObject;
 import app.bittern.plan.Pointer;
 import app.bittern.plan.Ref;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
+import java.util.Set;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 
 class OutlineTest {
@@ -50,11 +58,12 @@ class OutlineTest {
         assertThat(Outline.of(plan, MAIN).stream().map(OutlineTest::text))
                 .containsExactly(
                         "0-0 Main line +44 1632 960100 from anyone by route main",
-                        "  0-0 branch open open Mon-Fri 08:00-17:00",
+                        "  0-0 branch open open Mon–Fri 08:00–17:00",
                         "    0-0 open: menu front says “"
-                                + words.substring(0, 32).strip() + "…” 4 s 3 tries 5 s for a key",
-                        "      0-31 1 ring group desk rings 20 s (7 rings) at 2001",
-                        "        0-51 answered",
+                                + words.substring(0, 32).strip()
+                                + "…” 4 s 3 tries 5 s for a key · no key “word word word word word” 2 s"
+                                + " · wrong key “word word word word word” 2 s",
+                        "      0-31 1 ring group desk rings 20 s (7 rings) at 2001 · answered",
                         "        0-51 unanswered, busy or unreachable: mailbox desk message",
                         "      0-31 7 repeat: menu front (as at row 3)",
                         "      4-31 no valid key in 3 tries: ring group desk (as at row 4)",
@@ -67,7 +76,7 @@ class OutlineTest {
     void aHoleIsARowOfItsOwnThatCanBeFilled() {
         Plan plan = to("ring-group/desk", group("desk", 20, "mailbox/gone", "2001"), extension("2001", none()));
         Row hole = Outline.of(plan, MAIN).getLast();
-        assertThat(text(hole)).endsWith("mailbox/gone lost: nothing is there");
+        assertThat(text(hole)).endsWith("mailbox gone lost: nothing is there");
         assertThat(hole.field())
                 .contains(new Row.Place(Ref.parse("ring-group/desk").orElseThrow(), Pointer.of("noAnswer")));
         assertThat(hole.parts())
@@ -88,6 +97,68 @@ class OutlineTest {
                     .filter(row -> row.asRow().isPresent())
                     .forEach(row ->
                             assertThat(rows.get(row.asRow().get() - 1).object()).isEqualTo(row.object()));
+        }
+    }
+
+    /// Whatever a call does is at a row: its first step at the route's, and each way that it leaves an object by.
+    @Test
+    void everyStepOfARandomCallIsAtARow() {
+        Random random = new Random(19);
+        for (int plans = 0; plans < 300; plans++) {
+            Plan plan = RandomPlans.plan(random);
+            for (int calls = 0; calls < 10; calls++) {
+                Bench bench = RandomPlans.bench(plan, random);
+                Set<String> arrivals = Outline.of(plan, bench.called().meant().orElse(MAIN)).stream()
+                        .flatMap(row -> row.arrivals().stream())
+                        .collect(Collectors.toSet());
+                List<Trace.Step> steps = Tracer.trace(plan, bench).steps();
+                for (int index = 0; index < steps.size(); index++) {
+                    Trace.Step step = steps.get(index);
+                    boolean staged = step.object().startsWith("chain/")
+                            && (index + 1 == steps.size()
+                                    || steps.get(index + 1).object().equals(step.object()));
+                    // The stages of a chain, and what happens in a mailbox, are in its own row.
+                    if (!staged && !step.object().startsWith("mailbox/")) {
+                        assertThat(arrivals).as("plan %d", plans).contains(step.object() + "#" + step.exit());
+                    }
+                }
+            }
+        }
+    }
+
+    @Test
+    void noRowShowsAReference() {
+        Pattern reference = Pattern.compile("\\b("
+                + Stream.concat(Stream.of("outside"), Stream.of(Kind.values()).map(Kind::word))
+                        .collect(Collectors.joining("|"))
+                + ")/");
+        Random random = new Random(23);
+        for (int plans = 0; plans < 300; plans++) {
+            assertThat(Outline.of(RandomPlans.plan(random), MAIN).stream()
+                            .flatMap(row -> row.parts().stream())
+                            .map(Part::text))
+                    .noneMatch(text -> reference.matcher(text).find());
+        }
+    }
+
+    /// Each token holds what stands in its field: the file would have it so.
+    @Test
+    void everyTokenIsAFieldOfItsObject() {
+        Random random = new Random(29);
+        for (int plans = 0; plans < 100; plans++) {
+            Plan plan = RandomPlans.plan(random);
+            Outline.of(plan, MAIN).stream()
+                    .flatMap(row -> row.parts().stream())
+                    .flatMap(part -> part.edit().stream())
+                    .forEach(edit -> {
+                        PlanObject object = plan.find(edit.object()).orElseThrow();
+                        object.slot(edit.field())
+                                .ifPresent(slot -> assertThat(slot.holds()
+                                                .map(Object::toString)
+                                                .orElse(""))
+                                        .as("%s %s", edit.object(), edit.field())
+                                        .isEqualTo(edit.value()));
+                    });
         }
     }
 }

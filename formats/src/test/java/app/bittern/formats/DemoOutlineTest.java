@@ -31,15 +31,16 @@ class DemoOutlineTest {
         while (!ROWS.get(chain).contains("chain Freight on call rings")) {
             chain++;
         }
-        assertThat(ROWS.get(chain)).contains("outside/+447700900321 for 25 s then Bea Torrance 2013 for 15 s");
-        assertThat(ROWS.get(chain + 1)).endsWith("answered");
-        assertThat(ROWS.get(chain + 2)).contains("mailbox Freight");
+        assertThat(ROWS.get(chain)).contains("+44 7700 900321 for 25 s then Bea Torrance 2013 for 15 s · answered");
+        assertThat(ROWS.get(chain + 1)).contains("mailbox Freight");
         assertThat(ROWS).noneMatch(row -> row.contains("unreachable: chain Freight on call"));
     }
 
     @Test
     void queuesSayWhoTakesCallsAndEveryWayOut() {
-        assertThat(ROWS).anyMatch(row -> row.contains("queue Bookings waits 6 m at most for 2010 2011"));
+        assertThat(ROWS)
+                .anyMatch(row ->
+                        row.contains("queue Bookings on joining") && row.contains("waits 6 min at most for 2010 2011"));
         assertThat(ROWS).anyMatch(row -> row.contains("full: ring group Reception"));
         assertThat(ROWS).anyMatch(row -> row.contains("no agents or no agents left: mailbox Bookings"));
     }

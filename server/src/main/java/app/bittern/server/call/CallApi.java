@@ -52,7 +52,7 @@ public final class CallApi {
 
     public record PartView(Part.Style style, String text, Optional<TokenView> edit) {}
 
-    public record TokenView(String object, String field, Part.Value type, String value, String help) {}
+    public record TokenView(String object, String field, String value) {}
 
     /// A trace and the call in one sentence.
     ///

@@ -65,12 +65,13 @@ class CallController {
                 .orElseThrow(() ->
                         Refusal.unusable("to: found '" + Problem.shown(to) + "'; allowed is " + E164.ALLOWED + "."));
         Findings.State known = findings.of(asked, Duration.ZERO);
+        Rows rows = new Rows(known.findings());
         return new CallApi.OutlineView(
                 asked.version(),
                 called.text(),
                 known.current(),
                 work.answer(asked, new OutlineOf(called)).stream()
-                        .map(row -> Rows.row(row, known.findings()))
+                        .map(rows::row)
                         .toList());
     }
 

@@ -7,16 +7,28 @@ import app.bittern.outline.Part;
 import app.bittern.outline.Row;
 import app.bittern.plan.Pointer;
 import app.bittern.plan.Ref;
+import java.util.HashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
-/// Rows of an outline as they are given.
+/// Rows of an outline as they are given, with the findings at them.
 final class Rows {
-    private Rows() {}
+    private final Map<Finding.Place, Set<Finding>> atPlace = new HashMap<>();
+    private final Map<Ref, Set<Finding>> atObject = new HashMap<>();
 
-    static CallApi.RowView row(Row row, List<Finding> findings) {
-        List<Finding> here =
-                findings.stream().filter(finding -> at(row, finding)).toList();
+    Rows(List<Finding> findings) {
+        findings.forEach(finding -> finding.places().forEach(place -> {
+            atPlace.computeIfAbsent(place, one -> new LinkedHashSet<>()).add(finding);
+            atObject.computeIfAbsent(place.object(), one -> new LinkedHashSet<>())
+                    .add(finding);
+        }));
+    }
+
+    CallApi.RowView row(Row row) {
+        Set<Finding> here = here(row);
         return new CallApi.RowView(
                 row.number(),
                 row.depth(),
@@ -68,17 +80,16 @@ final class Rows {
                 .isPresent();
     }
 
-    /// A finding is shown where its destination is given, else at the object.
-    private static boolean at(Row row, Finding finding) {
-        boolean place = row.field().stream()
-                .anyMatch(field ->
-                        finding.places().contains(new Finding.Place(field.object(), Optional.of(field.field()))));
-        boolean inside = row.asRow().isEmpty()
-                && row.object()
-                        .filter(object -> finding.places().stream()
-                                .anyMatch(one -> one.object().equals(object)))
-                        .isPresent();
-        return place || inside;
+    /// A finding is shown where its destination is given, and at its object.
+    private Set<Finding> here(Row row) {
+        Set<Finding> here = new LinkedHashSet<>();
+        row.field()
+                .map(field -> atPlace.get(new Finding.Place(field.object(), Optional.of(field.field()))))
+                .ifPresent(here::addAll);
+        if (row.asRow().isEmpty()) {
+            row.object().map(atObject::get).ifPresent(here::addAll);
+        }
+        return here;
     }
 
     private static CallApi.PartView part(Part part) {
@@ -87,10 +98,6 @@ final class Rows {
                 part.text(),
                 part.edit()
                         .map(edit -> new CallApi.TokenView(
-                                edit.object().toString(),
-                                edit.field().toString(),
-                                edit.type(),
-                                edit.value(),
-                                edit.help())));
+                                edit.object().toString(), edit.field().toString(), edit.value())));
     }
 }
