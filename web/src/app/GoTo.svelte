@@ -1,5 +1,6 @@
 <script lang="ts">
   import { Command, Dialog } from 'bits-ui';
+  import { untrack } from 'svelte';
   import { findings } from '../features/findings/findings.svelte';
   import { creating } from '../features/sheet/creating.svelte';
   import * as api from '../lib/api/endpoints';
@@ -34,6 +35,11 @@
     const [kind, key] = splitRef(object);
     return kind === 'number' ? address.to('outline', key) : sheetOf(object);
   }
+
+  // What was looked for last is done with, however the dialog is opened.
+  $effect(() => {
+    if (open) find = '';
+  });
 
   const wanted = $derived(find.trim().toLowerCase());
   const matching = $derived((place: Place) => `${place.title} ${place.more}`.toLowerCase().includes(wanted));
@@ -74,14 +80,25 @@
       { title: 'Sign out', more: 'command', go: () => void session.signOut().catch(site.fail.bind(site)) },
     ].filter(matching),
   ]);
+
+  function valueOf(place: Place, index: number): string {
+    return `${index} ${place.more} ${place.title}`;
+  }
+
+  /** What Enter takes: the first of what is there, whenever it has come, unless somebody has gone to another. */
+  let marked = $state('');
+  $effect(() => {
+    const values = places.map(valueOf);
+    if (!values.includes(untrack(() => marked))) marked = values[0] ?? '';
+  });
 </script>
 
-<Dialog.Root bind:open onOpenChange={(now) => now && (find = '')}>
+<Dialog.Root bind:open>
   <Dialog.Portal>
     <Dialog.Overlay class="fixed inset-0 z-30 bg-black/30" />
     <Dialog.Content class="sheet fixed top-20 left-1/2 w-[520px] max-w-[94vw] -translate-x-1/2">
       <Dialog.Title class="sr-only">Go to</Dialog.Title>
-      <Command.Root label="Go to" loop shouldFilter={false}>
+      <Command.Root label="Go to" loop shouldFilter={false} bind:value={marked}>
         <Command.Input
           class="w-full"
           bind:value={find}
@@ -91,7 +108,7 @@
           <Command.Viewport>
             {#each places as place, index (index + place.more + place.title)}
               <Command.Item
-                value={index + ' ' + place.more + ' ' + place.title}
+                value={valueOf(place, index)}
                 class="flex cursor-pointer justify-between gap-3 px-1 py-1 data-[selected]:bg-wash"
                 onSelect={() => {
                   open = false;

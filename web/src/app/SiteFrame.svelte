@@ -5,6 +5,7 @@
   import NewDialog from '../features/sheet/NewDialog.svelte';
   import Empty from '../lib/ui/Empty.svelte';
   import { address } from './address.svelte';
+  import { going } from './going.svelte';
   import GoTo from './GoTo.svelte';
   import Header from './Header.svelte';
   import { live } from './live.svelte';
@@ -15,7 +16,6 @@
 
   let { children }: { children: Snippet } = $props();
 
-  let goingTo = $state(false);
   let opened = '';
   const screen = $derived(screenOf(address.screen));
   const titled = $derived(screen?.title ?? 'Not found');
@@ -46,7 +46,7 @@
     const key = event.key.toLowerCase();
     if (key === 'k') {
       event.preventDefault();
-      goingTo = true;
+      going.to = true;
     } else if (key === 'z' && !typing) {
       event.preventDefault();
       void (event.shiftKey ? site.redo() : site.undo());
@@ -58,7 +58,7 @@
 
 <div class="flex h-full flex-col">
   <a href="#content" class="sr-only focus:not-sr-only">Skip to the content</a>
-  <Header goTo={() => (goingTo = true)} />
+  <Header goTo={() => (going.to = true)} />
   <div class="flex min-h-0 grow">
     <Sidebar />
     <main id="content" class="flex min-w-0 grow flex-col">
@@ -93,5 +93,5 @@
     {#if live.people.length > 1}<span>here now: {live.people.join(', ')}</span>{/if}
   </p>
 </div>
-<GoTo bind:open={goingTo} />
+<GoTo bind:open={going.to} />
 <NewDialog />

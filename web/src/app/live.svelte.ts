@@ -13,8 +13,21 @@ function behind(query: Query): boolean {
   return typeof data === 'object' && data !== null && 'current' in data && data.current === false;
 }
 
-function renew(query: Query): void {
-  void queries.invalidateQueries({ queryKey: query.queryKey, exact: true });
+/**
+ * Asks again what has become old. An answer that is on its way just now may be old too, and is not asked for a second
+ * time by being called old: that waits until it is here.
+ */
+function askAgain(old: (query: Query) => boolean): void {
+  const renew = (query: Query) => void queries.invalidateQueries({ queryKey: query.queryKey, exact: true });
+  const all = queries.getQueryCache();
+  const under = new Set(all.findAll({ fetchStatus: 'fetching' }));
+  all.findAll({ predicate: old, fetchStatus: 'idle' }).forEach(renew);
+  const stop = all.subscribe(({ type, query }) => {
+    const settled = type === 'removed' || (type === 'updated' && query.state.fetchStatus === 'idle');
+    if (settled && under.delete(query) && old(query)) renew(query);
+    if (under.size === 0) stop();
+  });
+  if (under.size === 0) stop();
 }
 
 /** What the server tells of the site that is open, as it happens. */
@@ -41,16 +54,13 @@ class Live {
     on<EventHello>('hello', (hello) => {
       this.#session = hello.session;
       // What happened before we listened nobody has told us.
-      this.#renew();
+      askAgain(behind);
       if (plan === 'draft' && site.version !== undefined && hello.version !== site.version)
         void site.refresh();
     });
     on<EventEdited>('edited', (edited) => this.#edited(edited));
     on<EventExamining>('examining', (examining) => this.#examined(examining));
-    on<unknown>(
-      'told',
-      () => void queries.invalidateQueries({ predicate: (one) => one.queryKey.includes('journal') }),
-    );
+    on<unknown>('told', () => askAgain((one) => one.queryKey.includes('journal')));
     on<EventPeople>('people', (people) => (this.people = people.accounts));
     on<unknown>('sites', () => void site.refresh());
     return () => source.close();
@@ -78,20 +88,7 @@ class Live {
   #examined(examining: EventExamining): void {
     if (examining.draft !== (address.plan === 'draft')) return;
     this.examining = examining.done < examining.of ? examining : undefined;
-    if (examining.done === examining.of) this.#renew();
-  }
-
-  /** Asks again what was answered before all findings were known, also what is on its way just now. */
-  #renew(): void {
-    const all = queries.getQueryCache();
-    all.findAll({ predicate: behind }).forEach(renew);
-    const under = new Set(all.findAll({ fetchStatus: 'fetching' }));
-    const stop = all.subscribe(({ type, query }) => {
-      const settled = type === 'removed' || (type === 'updated' && query.state.fetchStatus === 'idle');
-      if (settled && under.delete(query) && behind(query)) renew(query);
-      if (under.size === 0) stop();
-    });
-    if (under.size === 0) stop();
+    if (examining.done === examining.of) askAgain(behind);
   }
 }
 

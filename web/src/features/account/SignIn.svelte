@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { Dialog } from 'bits-ui';
   import { session } from '../../app/session.svelte';
   import { saysOf } from '../../lib/api/client';
 
@@ -8,12 +9,6 @@
   let name = $state(session.name ?? '');
   let password = $state('');
   let wrong = $state('');
-  let box = $state<HTMLElement>();
-
-  $effect(() => {
-    if (over) box?.querySelector('input')?.focus();
-  });
-
   async function submit(event: Event) {
     event.preventDefault();
     try {
@@ -24,19 +19,7 @@
   }
 </script>
 
-<svelte:element
-  this={over ? 'div' : 'main'}
-  bind:this={box}
-  class={over ? 'sheet fixed top-[14vh] left-1/2 z-50 w-96 -translate-x-1/2 p-6' : 'mx-auto mt-[18vh] w-80'}
-  role={over ? 'dialog' : undefined}
-  aria-label={over ? 'Sign in again' : undefined}
->
-  <p class="text-2xl font-bold">bittern<span class="text-reed">.</span></p>
-  {#if over}
-    <p class="mt-1 text-muted">Your session has ended. Sign in again: the screen and what you typed stay.</p>
-  {:else}
-    <h1 class="mt-1 text-muted">Sign in to work on the plan.</h1>
-  {/if}
+{#snippet form()}
   <form class="mt-6 flex flex-col gap-3" onsubmit={submit}>
     <label class="flex flex-col gap-1"
       >Name <input bind:value={name} autocomplete="username" required /></label
@@ -53,4 +36,32 @@
     <button class="primary">Sign in</button>
     <p class="text-muted">The first account and its password are printed where Bittern was started.</p>
   </form>
-</svelte:element>
+{/snippet}
+
+{#if over}
+  <!-- A dialog of its own: an open token or dialog below would hold the focus. -->
+  <Dialog.Root open>
+    <Dialog.Portal>
+      <Dialog.Overlay class="fixed inset-0 z-40 bg-black/30" />
+      <Dialog.Content
+        class="sheet fixed top-[14vh] left-1/2 z-50 w-96 max-w-[94vw] -translate-x-1/2 p-6"
+        escapeKeydownBehavior="ignore"
+        interactOutsideBehavior="ignore"
+      >
+        <Dialog.Title class="text-2xl font-bold"
+          ><span class="sr-only">Sign in again to</span> bittern<span class="text-reed">.</span></Dialog.Title
+        >
+        <Dialog.Description class="mt-1 text-muted"
+          >Your session has ended. Sign in again: the screen and what you typed stay.</Dialog.Description
+        >
+        {@render form()}
+      </Dialog.Content>
+    </Dialog.Portal>
+  </Dialog.Root>
+{:else}
+  <main class="mx-auto mt-[18vh] w-80">
+    <p class="text-2xl font-bold">bittern<span class="text-reed">.</span></p>
+    <h1 class="mt-1 text-muted">Sign in to work on the plan.</h1>
+    {@render form()}
+  </main>
+{/if}

@@ -7,6 +7,7 @@
   import * as api from '../../lib/api/endpoints';
   import { findings } from '../findings/findings.svelte';
   import FindingsList from '../findings/FindingsList.svelte';
+  import { creating } from '../sheet/creating.svelte';
   import JournalEntry from '../journal/JournalEntry.svelte';
 
   const view = $derived(site.view);
@@ -75,7 +76,18 @@
               {number.title}
             </li>
           {:else}
-            <li class="text-muted">{numbers.isSuccess ? 'No inbound number yet.' : 'Asking.'}</li>
+            {#if numbers.isSuccess}
+              <li class="py-1">
+                <p>No inbound number yet: calls come in by one.</p>
+                {#if site.draft}
+                  <button class="primary mt-2" onclick={() => creating.begin('number')}
+                    >Make the first inbound number</button
+                  >
+                {/if}
+              </li>
+            {:else}
+              <li class="text-muted">Asking.</li>
+            {/if}
           {/each}
           {#if (numbers.data?.total ?? 0) > NUMBERS}
             <li><a class="link" href={address.to('numbers')}>all {numbers.data?.total}</a></li>

@@ -9,7 +9,7 @@
   import Dialog from '../../lib/ui/Dialog.svelte';
   import TokenPopover from '../../lib/ui/TokenPopover.svelte';
   import { creating } from './creating.svelte';
-  import { fieldAt, step, valueOf } from './fields';
+  import { fieldAt, valueOf } from './fields';
   import { kinds } from './kinds.svelte';
   import FieldsForm from './parts/FieldsForm.svelte';
   import Leaf from './parts/Leaf.svelte';
@@ -32,6 +32,9 @@
   let nestedName = $state('');
   let wrong = $state.raw<string[]>([]);
   let busy = $state(false);
+  let beginning: Promise<void> = Promise.resolve();
+  /** The key that the name will have. */
+  let following: Promise<void> = Promise.resolve();
 
   const known = $derived(all.of(creating.kind));
   const named = $derived(known?.fields.some((field) => field.name === 'name') ?? false);
@@ -55,7 +58,8 @@
     name = creating.name;
     number = '';
     key = '';
-    void begin(creating.kind, creating.like, creating.name);
+    beginning = begin(creating.kind, creating.like, creating.name);
+    void tick().then(() => document.getElementById('new-name')?.focus());
   });
 
   async function begin(kind: string, like: string | undefined, called: string) {
@@ -66,12 +70,14 @@
       if (name === called) name = String(body['name'] ?? called);
       if (!number) number = String(body['number'] ?? '');
       if (!keyTyped) key = fresh.key;
-      if (name !== called) void renamed();
-      await tick();
-      document.getElementById('new-name')?.focus();
+      if (name !== called) await renamed();
     } catch (failure) {
       wrong = saysOf(failure);
     }
+  }
+
+  function idOf(at: string): string {
+    return 'new' + at.replaceAll('/', '-');
   }
 
   /** The key follows the name until somebody types one. */
@@ -95,6 +101,9 @@
 
   async function make(event?: Event) {
     event?.preventDefault();
+    // Who is quicker than the server has pressed Enter all the same.
+    await beginning;
+    await following;
     if (!fresh) return;
     const body = { ...(fresh.body as Record<string, unknown>) };
     if (named && name.trim()) body['name'] = name.trim();
@@ -154,7 +163,7 @@
           id="new-name"
           class="w-full"
           bind:value={name}
-          oninput={() => void renamed()}
+          oninput={() => (following = renamed())}
           autocomplete="off"
         />
       {/if}
@@ -176,7 +185,7 @@
         </span>
       {/if}
       {#each asks as { at, field } (at)}
-        <span class="pt-1 text-muted">{field.title}</span>
+        <label class="pt-1 text-muted" for={idOf(at)}>{field.title}</label>
         <div>
           {#if field.fields.length && field.types.length === 1}
             <FieldsForm
@@ -199,9 +208,9 @@
               />
             {:else}
               <textarea
+                id={idOf(at)}
                 class="w-full font-mono"
                 rows="2"
-                aria-label={field.title}
                 placeholder="one a line"
                 oninput={(event) => {
                   const lines = event.currentTarget.value.split('\n').filter((line) => line.trim());
@@ -246,12 +255,14 @@
                 () => String(asked[at] ?? ''),
                 (text) => (asked[at] = text === '' ? undefined : valueOf(field, text))
               }
-              id={'new' + step(at)}
+              id={idOf(at)}
               onentered={() => void make()}
             />
           {/if}
           <span class="text-xs text-muted"
-            >{field.help}{field.strict ? '' : ` Allowed: ${field.allowed}.`}</span
+            >{field.help}{field.strict || field.types.includes('list')
+              ? ''
+              : ` Allowed: ${field.allowed}.`}</span
           >
         </div>
       {/each}
@@ -283,7 +294,7 @@
     </div>
     <p class="mt-3 flex justify-end gap-2">
       <button type="button" class="plain" onclick={() => (creating.open = false)}>Not now</button>
-      <button class="primary" disabled={busy || !fresh}>{creating.like ? 'Copy' : 'Make it'}</button>
+      <button class="primary" disabled={busy}>{creating.like ? 'Copy' : 'Make it'}</button>
     </p>
   </form>
 </Dialog>

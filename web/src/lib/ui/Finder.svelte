@@ -10,6 +10,7 @@
 
 <script lang="ts">
   import { Command } from 'bits-ui';
+  import { untrack } from 'svelte';
 
   /** Finds something by number or name while it is typed, and offers what else can stand there. */
   interface Props {
@@ -55,9 +56,22 @@
     ),
   );
   const other = $derived(typed?.(find));
+  // Nothing new is offered before it is known what there is: Enter must not make it twice.
+  const news = $derived(make && answered === find ? makes : []);
+
+  /** What Enter takes: the first of what is there, whenever it has come, unless somebody has gone to another. */
+  let marked = $state('');
+  $effect(() => {
+    const values = [
+      ...matching.map((one) => one.value),
+      ...(other ? ['typed'] : []),
+      ...news.map((one) => 'new ' + one.kind),
+    ];
+    if (!values.includes(untrack(() => marked))) marked = values[0] ?? '';
+  });
 </script>
 
-<Command.Root shouldFilter={false} {label} loop>
+<Command.Root shouldFilter={false} {label} loop bind:value={marked}>
   <Command.Input class="w-full" bind:value={find} {placeholder} aria-label={label} autofocus />
   {#if wrong}<p class="wrong mt-1" role="alert">{wrong}</p>{/if}
   <Command.List tabindex={0} class="mt-2 max-h-64 overflow-auto" aria-label={label}>
@@ -80,9 +94,8 @@
           onSelect={() => other && choose(other.value, other.title)}>{other.title}</Command.Item
         >
       {/if}
-      <!-- Nothing new is offered before it is known what there is: Enter must not make it twice. -->
-      {#if make && answered === find}
-        {#each makes as one (one.kind)}
+      {#if make}
+        {#each news as one (one.kind)}
           <Command.Item
             value={'new ' + one.kind}
             class="cursor-pointer px-1 py-1 data-[selected]:bg-wash"

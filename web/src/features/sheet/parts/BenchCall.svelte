@@ -13,7 +13,9 @@
 
 <section class="px-5 py-3" aria-label="The call on the bench">
   <h2 class="font-semibold">What it does to the call on the bench</h2>
-  {#if !bench.call}
+  {#if !bench.to}
+    <p class="text-muted">No inbound number yet, and so no call on the bench.</p>
+  {:else if !bench.call}
     <p class="text-muted">Following the call.</p>
   {:else if here.length}
     {#each here as one (one.index)}

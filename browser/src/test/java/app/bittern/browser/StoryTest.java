@@ -43,7 +43,7 @@ class StoryTest {
         technician.outline().focus();
 
         // To the row of the ring group, and its ring time: the second token of the row.
-        technician.press("/");
+        technician.press("Home", "/");
         technician.type("rings 20 s");
         technician.press("Enter");
         assertThat(technician.outline()).isFocused();
@@ -55,13 +55,13 @@ class StoryTest {
                         .and(technician.page().locator(":focus")))
                 .hasCount(1);
         technician.press("Tab", "Enter");
-        assertThat(technician.page().getByLabel("How long it rings")).isFocused();
+        assertThat(technician.page().getByLabel("How long the members ring")).isFocused();
         technician.press("Control+a");
         technician.type("20");
         technician.press("Enter");
         assertThat(technician.page().getByRole(AriaRole.ALERT))
                 .containsText("found '20'; allowed is a duration with its unit");
-        assertThat(technician.page().getByLabel("How long it rings")).hasValue("20");
+        assertThat(technician.page().getByLabel("How long the members ring")).hasValue("20");
         technician.type("s");
         technician.press("Control+a");
         technician.type("32s");

@@ -43,7 +43,7 @@ class TwoBrowsersTest {
                 .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(shown + ": change"))
                 .first()
                 .click();
-        Locator field = who.page().getByLabel("How long it rings");
+        Locator field = who.page().getByLabel("How long the members ring");
         field.fill(typed);
         field.press("Enter");
         return field;
@@ -75,7 +75,7 @@ class TwoBrowsersTest {
                 .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("20 s: change"))
                 .first()
                 .click();
-        Locator field = jonas.page().getByLabel("How long it rings");
+        Locator field = jonas.page().getByLabel("How long the members ring");
         field.fill("45s");
         // Jonas hears nothing of it: as if the notice were still on its way.
         jonas.page().route("**/api/sites/saltreach/draft", route -> route.abort());

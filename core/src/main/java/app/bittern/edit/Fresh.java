@@ -7,6 +7,7 @@ import app.bittern.plan.Ref;
 import app.bittern.plan.Site;
 import java.math.BigInteger;
 import java.text.Normalizer;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
@@ -73,6 +74,43 @@ public final class Fresh {
                         .filter(key -> plan.find(new Ref(kind, key)).isEmpty())
                         .findFirst();
             }
+        };
+    }
+
+    /// The fields that somebody who makes one has in mind, though it can be without them.
+    public static List<String> meant(Kind kind) {
+        return switch (kind) {
+            case ROUTE -> List.of("called");
+            case RING_GROUP, HUNT_GROUP -> List.of("members");
+            case QUEUE -> List.of("agents");
+            case NUMBER -> List.of("trunk");
+            case EXTENSION -> List.of("mailbox");
+            case SITE,
+                    TRUNK,
+                    HOURS,
+                    SWITCH,
+                    BRANCH,
+                    ANNOUNCEMENT,
+                    MENU,
+                    ASK,
+                    CHAIN,
+                    MAILBOX,
+                    PROMPT,
+                    MUSIC,
+                    CONTACT,
+                    CLASS_OF_SERVICE,
+                    OUTBOUND,
+                    PAGE,
+                    CODE,
+                    RECIPIENTS,
+                    ALARM,
+                    TRAP_TARGET,
+                    PAUSE_REASON,
+                    CALL_RESULT,
+                    AGENT_NOTE,
+                    TRAFFIC,
+                    TEST_CALL,
+                    ACCEPTED -> List.of();
         };
     }
 

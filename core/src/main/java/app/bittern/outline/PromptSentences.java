@@ -60,10 +60,9 @@ final class PromptSentences {
     /// What people call a destination.
     String called(String destination) {
         return Destination.parse(destination)
-                .map(to -> switch (to) {
-                    case Destination.Outside(E164 number) -> number.international();
-                    default -> to.target().map(this::called).orElse(destination.replace('-', ' '));
-                })
+                .map(to -> to instanceof Destination.Outside(E164 number)
+                        ? number.international()
+                        : to.target().map(this::called).orElse(destination.replace('-', ' ')))
                 .orElse(destination);
     }
 

@@ -29,7 +29,8 @@ record ExtensionTelling(Telling telling) {
                         extension.title() + " answers after " + step.lasts() + " s",
                         List.of(Why.held(
                                 "answered",
-                                how(account.phone()) + " after " + step.lasts() + " s, within " + extension.ringFor())))
+                                how(account.phone()) + " after " + step.lasts() + " s, within "
+                                        + extension.ringFor().said())))
                 : untaken(extension, step.cause().orElse(new Cause.NoAnswer()));
     }
 
@@ -42,7 +43,9 @@ record ExtensionTelling(Telling telling) {
         boolean off = cause instanceof Cause.Unreachable;
         String reason = busy
                 ? extension.doNotDisturb() ? "set to do not disturb" : "busy"
-                : off ? "not reachable" : "not answered within " + extension.ringFor();
+                : off
+                        ? "not reachable"
+                        : "not answered within " + extension.ringFor().said();
         Optional<Destination> forward = busy
                 ? extension.forward().busy()
                 : off ? extension.forward().unreachable() : extension.forward().noAnswer();

@@ -64,7 +64,7 @@ record KeyTelling(Telling telling) {
             why.add(Why.not(
                     "a key in try " + (why.size() + 1),
                     one.digits().isEmpty()
-                            ? "no key within " + menu.keyWait() + " of the prompt's end"
+                            ? "no key within " + menu.keyWait().said() + " of the prompt's end"
                             : one.digits() + " is neither a key of this menu"
                                     + (menu.dialExtensions()
                                             ? " nor an extension"
@@ -96,7 +96,7 @@ record KeyTelling(Telling telling) {
             why.add(Why.not(
                     "digits in try " + (why.size() + 1),
                     one.digits().isEmpty()
-                            ? "no digit within " + ask.keyWait()
+                            ? "no digit within " + ask.keyWait().said()
                             : one.digits() + " is not " + ask.fewest() + " to " + ask.most() + " digits"));
         }
         return why;

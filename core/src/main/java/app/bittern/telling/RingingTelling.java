@@ -52,7 +52,8 @@ record RingingTelling(Telling telling) {
                                 phones,
                                 Why.held(
                                         "no answer",
-                                        group.laps() + " laps of " + rung + " phones for " + group.ringEach())));
+                                        group.laps() + " laps of " + rung + " phones for "
+                                                + group.ringEach().said())));
     }
 
     Told stage(Account.AtStage account, Trace.Step step) {

@@ -2,6 +2,7 @@ package app.bittern.formats;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.bittern.edit.Fresh;
 import app.bittern.plan.Kind;
 import java.util.List;
 import java.util.stream.Stream;
@@ -82,5 +83,12 @@ class FieldFormTest {
         return Stream.concat(
                 Stream.of(form),
                 Stream.concat(form.fields().stream(), form.each().stream()).flatMap(FieldFormTest::withInner));
+    }
+
+    /// What is asked of a new object is a field that it has.
+    @ParameterizedTest
+    @EnumSource(Kind.class)
+    void whatANewObjectIsMeantForIsAField(Kind kind) {
+        assertThat(FieldForm.of(kind).stream().map(FieldForm::name)).containsAll(Fresh.meant(kind));
     }
 }

@@ -35,7 +35,7 @@ final class CutOff extends PerObject<Extension> {
                                 extension.ref(),
                                 Says.the(extension)
                                         + " has no mailbox and is forwarded nowhere: a call that nobody answers ends after "
-                                        + extension.ringFor() + ".")
+                                        + extension.ringFor().said() + ".")
                         .together("have no mailbox and are forwarded nowhere: a call that nobody answers ends"));
     }
 

@@ -28,7 +28,7 @@ final class QueueNoOverflow extends PerObject<Queue> {
                 ? Stream.of(ABOUT.at(
                                 queue.ref(),
                                 Pointer.of("maxWait"),
-                                Says.the(queue) + " has no longest wait; " + new Seconds(queue.longestWait())
+                                Says.the(queue) + " has no longest wait; " + new Seconds(queue.longestWait()).said()
                                         + " are taken.")
                         .together("have no longest wait"))
                 : Stream.empty();

@@ -55,7 +55,7 @@ final class QueueOverlap extends PerObject<Queue> {
                                 queue.ref(),
                                 Pointer.of("meanwhile", next.item()),
                                 Says.the(queue) + " says " + words(plan, queue, one) + " and "
-                                        + words(plan, queue, next) + " at once, " + new Seconds(next.from())
+                                        + words(plan, queue, next) + " at once, " + new Seconds(next.from()).said()
                                         + " into the wait.")
                         .of(words(plan, queue, one), words(plan, queue, next), new Seconds(next.from())));
             }

@@ -30,8 +30,9 @@ final class QueueRing extends PerObject<Queue> {
                 ? Stream.of(ABOUT.at(
                                 queue.ref(),
                                 Pointer.of("ringEach"),
-                                Says.the(queue) + " rings each agent for " + queue.ringEach()
-                                        + ", and callers wait for " + new Seconds(queue.longestWait()) + " at most.")
+                                Says.the(queue) + " rings each agent for "
+                                        + queue.ringEach().said() + ", and callers wait for "
+                                        + new Seconds(queue.longestWait()).said() + " at most.")
                         .of(queue.ringEach(), new Seconds(queue.longestWait())))
                 : Stream.empty();
     }

@@ -41,8 +41,9 @@ final class RingLong implements Check {
                 .map(one -> ABOUT.at(
                                 one.object().ref(),
                                 one.field(),
-                                Says.the(one.object()) + " rings for " + one.seconds()
-                                        + "; callers seldom wait longer than " + patience + ".")
+                                Says.the(one.object()) + " rings for "
+                                        + one.seconds().said() + "; callers seldom wait longer than " + patience.said()
+                                        + ".")
                         .of(one.seconds()))
                 .forEach(findings::add);
         plan.all(HuntGroup.class)
@@ -57,10 +58,10 @@ final class RingLong implements Check {
                                         Pointer.of("ringEach"),
                                         Says.the(hunt) + " rings "
                                                 + Says.count(hunt.members().size(), "member") + " for "
-                                                + hunt.ringEach() + " each"
+                                                + hunt.ringEach().said() + " each"
                                                 + (hunt.laps() > 1 ? ", " + hunt.laps() + " times over" : "")
-                                                + ": " + shown(all) + " in all; callers seldom wait longer than "
-                                                + patience
+                                                + ": " + shown(all).said() + " in all; callers seldom wait longer than "
+                                                + patience.said()
                                                 + ".")
                                 .of(shown(all)));
                     }
@@ -76,8 +77,9 @@ final class RingLong implements Check {
                         findings.add(ABOUT.at(
                                         chain.ref(),
                                         Pointer.of("stages"),
-                                        Says.the(chain) + " rings for " + shown(all)
-                                                + " in all; callers seldom wait longer than " + patience + ".")
+                                        Says.the(chain) + " rings for "
+                                                + shown(all).said() + " in all; callers seldom wait longer than "
+                                                + patience.said() + ".")
                                 .of(shown(all)));
                     }
                 });

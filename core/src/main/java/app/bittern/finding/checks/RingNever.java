@@ -4,8 +4,12 @@ import app.bittern.finding.About;
 import app.bittern.finding.Examination;
 import app.bittern.finding.Finding;
 import app.bittern.finding.Severity;
+import app.bittern.number.E164;
 import app.bittern.plan.Member;
+import app.bittern.plan.Party;
+import app.bittern.plan.Plan;
 import app.bittern.plan.Pointer;
+import app.bittern.plan.Ref;
 import app.bittern.plan.RingGroup;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -33,9 +37,18 @@ final class RingNever extends PerObject<RingGroup> {
                     return ABOUT.at(
                                     group.ref(),
                                     Pointer.of("members", index, "after"),
-                                    Says.the(group) + " would ring " + member.party() + " after " + member.after()
-                                            + ", and rings for " + group.ringFor() + ".")
+                                    Says.the(group) + " would ring " + called(examination.plan(), member.party())
+                                            + " after " + member.after().said()
+                                            + ", and rings for "
+                                            + group.ringFor().said() + ".")
                             .of(member.party(), member.after(), group.ringFor());
                 });
+    }
+
+    private static String called(Plan plan, Party party) {
+        return switch (party) {
+            case Party.Inside(Ref extension) -> plan.title(extension);
+            case Party.Outside(E164 number) -> number.international();
+        };
     }
 }

@@ -29,8 +29,8 @@ final class RingShort implements Check {
                 .map(one -> ABOUT.at(
                                 one.object().ref(),
                                 one.field(),
-                                Says.the(one.object()) + " rings for " + one.seconds() + "; one ring takes " + ring
-                                        + " s.")
+                                Says.the(one.object()) + " rings for "
+                                        + one.seconds().said() + "; one ring takes " + ring + " s.")
                         .of(one.seconds()))
                 .toList();
     }

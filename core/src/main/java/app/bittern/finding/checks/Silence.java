@@ -48,7 +48,7 @@ final class Silence implements Check {
                                             queue.ref(),
                                             Pointer.of("hears"),
                                             Says.the(queue) + " leaves callers without a sound for "
-                                                    + new Seconds(longest) + ".")
+                                                    + new Seconds(longest).said() + ".")
                                     .of(new Seconds(longest))
                                     .shownBy((queue.hears().isPresent() ? examination.reached() : silent)
                                             .witness(queue.ref())));

@@ -186,13 +186,15 @@ class ObjectController {
                 known.word(), fresh.key(known, called).orElse(""), body, asks(known, body, copied.isPresent()));
     }
 
-    /// Where something must stand, and what else is needed.
+    /// Where something must stand, what else is needed, and what it is made for.
     private static List<String> asks(Kind kind, ObjectNode body, boolean copy) {
         if (copy) {
             return List.of();
         }
         List<String> asks = new ArrayList<>();
-        FieldForm.of(kind).stream().filter(FieldForm::needed).forEach(form -> asks.add("/" + form.name()));
+        FieldForm.of(kind).stream()
+                .filter(form -> form.needed() || Fresh.meant(kind).contains(form.name()))
+                .forEach(form -> asks.add("/" + form.name()));
         if (ObjectJson.read(new Ref(kind, PlanSchema.sample(kind)), body)
                 instanceof ObjectJson.Result.Read(PlanObject object)) {
             object.slots().stream()
