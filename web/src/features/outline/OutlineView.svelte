@@ -26,9 +26,16 @@
   let finding = $state(false);
   let find = $state('');
 
+  /** What the call dials in a menu: the one row of thousands that it passes. */
+  const passed = $derived(
+    (bench.call?.trace.steps ?? [])
+      .filter((step) => step.exit.startsWith('dialled '))
+      .map((step) => `${step.object}#${step.exit}`),
+  );
   const query = askPlan(() => ({
-    key: ['outline', number],
-    ask: (signal) => api.outline(address.site, address.plan, { to: number }, signal),
+    key: ['outline', number, outline.wanted, passed],
+    ask: (signal) =>
+      api.outline(address.site, address.plan, { to: number, open: outline.wanted, passed }, signal),
     on: number !== '',
   }));
   const view = $derived(query.data?.number === number ? query.data : undefined);
@@ -126,7 +133,13 @@
       (row) => text(row).includes(wanted),
     );
     if (event.key === 'Enter' && hit) outline.reveal(hit.number);
-    if (event.key === 'Enter' && !hit) site.fail(`No row says “${find}”.`);
+    else if (event.key === 'Enter')
+      outline.whenAll(() => {
+        const closed = outline.rows.find((row) => text(row).includes(wanted));
+        if (closed) outline.reveal(closed.number);
+        else site.fail(`No row says “${find}”.`);
+        void inSight();
+      });
     finding = false;
     grid?.focus();
   }

@@ -34,6 +34,11 @@ class OutlineState {
     return shown;
   });
 
+  /** What is asked for though it is within a row that stands for many: by the arrival of that row. */
+  wanted = $state.raw<string[]>([]);
+  #reveals = 0;
+  #find: (() => void) | undefined;
+
   row = $derived(this.rows.find((row) => row.number === this.selected));
 
   /** Takes over the rows of a number; those of another begin where its call ends. */
@@ -42,11 +47,20 @@ class OutlineState {
     this.rows = view.rows;
     this.loaded = view.number;
     if (first) {
+      this.wanted = [];
+      this.#reveals = 0;
+      this.#find = undefined;
       this.selected = 1;
       this.#followed = '';
       this.closed = new Set(this.rows.filter((row) => isMany(row)).map(keyOf));
     }
-    this.selected = Math.min(this.selected, Math.max(1, this.rows.length));
+    this.selected = Math.min(this.selected, Math.max(1, this.rows.at(-1)?.number ?? 1));
+    if (this.#reveals) this.reveal(this.#reveals);
+    if (!this.rows.some((row) => row.leftOut)) {
+      const find = this.#find;
+      this.#find = undefined;
+      find?.();
+    }
   }
 
   #followed = '';
@@ -82,18 +96,39 @@ class OutlineState {
     if (open) closed.delete(keyOf(row));
     else if (row.opens) closed.add(keyOf(row));
     this.closed = closed;
+    if (open && row.leftOut) this.want(row);
+  }
+
+  /** Asks for the rows within one that have not been given. */
+  want(row: RowView): void {
+    if (!this.wanted.includes(keyOf(row))) this.wanted = [...this.wanted, keyOf(row)];
+  }
+
+  /** Does something when all rows are here; at once where they are. */
+  whenAll(then: () => void): void {
+    const left = this.rows.filter((row) => row.leftOut);
+    if (!left.length) return then();
+    this.#find = then;
+    left.forEach((row) => this.want(row));
   }
 
   under(row: RowView): number {
     const from = this.rows.indexOf(row) + 1;
     const end = this.rows.findIndex((other, index) => index >= from && other.depth <= row.depth);
-    return (end < 0 ? this.rows.length : end) - from;
+    const given = this.rows.slice(from, end < 0 ? this.rows.length : end);
+    return given.length + [row, ...given].reduce((left, one) => left + one.leftOut, 0);
   }
 
   /** Opens every row above one and selects it. */
   reveal(number: number): void {
     const target = this.rows.find((row) => row.number === number);
-    if (!target) return;
+    this.#reveals = 0;
+    if (!target) {
+      const within = this.rows.filter((row) => row.leftOut && row.number < number).at(-1);
+      if (!within) return;
+      this.#reveals = number;
+      return this.want(within);
+    }
     const closed = new Set(this.closed);
     let depth = target.depth;
     for (const row of this.rows.slice(0, this.rows.indexOf(target)).reverse()) {

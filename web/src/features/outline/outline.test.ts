@@ -17,6 +17,7 @@ function row(number: number, depth: number, arrival: string, opens = false, obje
     object,
     uses: 0,
     opens,
+    leftOut: 0,
     findings: 0,
     blocking: false,
   };
@@ -91,5 +92,17 @@ describe('an outline', () => {
     outline.turn(view.rows[2]!, false);
     outline.take({ ...view, version: 2 });
     expect(outline.shown.map((one) => one.number)).toEqual([1, 2, 3, 5, 7]);
+  });
+
+  it('asks for rows that have been left out, and goes to one as soon as it is there', () => {
+    const many = { ...view.rows[4]!, leftOut: 1 };
+    outline.loaded = '';
+    outline.take({ ...view, rows: [...view.rows.slice(0, 4), many, view.rows[6]!] });
+    expect(outline.under(many)).toBe(1);
+    outline.reveal(6);
+    expect(outline.wanted).toEqual(['menu/front#dialled']);
+    expect(outline.selected).not.toBe(6);
+    outline.take(view);
+    expect(outline.selected).toBe(6);
   });
 });

@@ -317,6 +317,7 @@ export interface RowView {
   entry?: string;
   adds?: PlaceView;
   opens: boolean;
+  leftOut: number;
   findings: number;
   blocking: boolean;
 }

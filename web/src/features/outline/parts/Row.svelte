@@ -76,6 +76,14 @@
         }}>as at row {row.asRow}</button
       >
     {:else if !open}+ {outline.under(row)} rows
+    {:else if row.leftOut}<button
+        tabindex="-1"
+        class="token"
+        onclick={(event) => {
+          event.stopPropagation();
+          outline.want(row);
+        }}>+ {row.leftOut} rows</button
+      >
     {:else if row.uses > 1 && row.object}used {row.uses}×{/if}
   </span>
 </div>

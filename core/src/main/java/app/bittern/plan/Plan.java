@@ -2,10 +2,12 @@ package app.bittern.plan;
 
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Stream;
@@ -94,16 +96,8 @@ public final class Plan {
     private Map<Ref, List<Use>> byTarget() {
         Map<Ref, List<Use>> known = uses;
         if (known.isEmpty()) {
-            Map<Ref, List<Use>> found = new HashMap<>();
-            for (PlanObject object : inOrder) {
-                for (Slot slot : object.slots()) {
-                    slot.target()
-                            .ifPresent(ref -> found.computeIfAbsent(ref, r -> new ArrayList<>())
-                                    .add(new Use(object.ref(), slot)));
-                }
-            }
-            known = found;
-            uses = found;
+            known = uses(inOrder);
+            uses = known;
         }
         return known;
     }
@@ -126,8 +120,50 @@ public final class Plan {
     /// With the object in place of the one of the same reference, or added at the end.
     public Plan with(PlanObject object) {
         Map<Ref, PlanObject> changed = new LinkedHashMap<>(objects);
-        changed.put(object.ref(), object);
-        return new Plan(changed);
+        Optional<PlanObject> before = Optional.ofNullable(changed.put(object.ref(), object));
+        Plan plan = new Plan(changed);
+        Map<Ref, List<Use>> known = uses;
+        if (!known.isEmpty()) {
+            plan.uses = plan.usesAfter(known, before, object);
+        }
+        return plan;
+    }
+
+    /// The uses in this plan, of those in the one before: finding all anew takes as long as the plan is large.
+    private Map<Ref, List<Use>> usesAfter(Map<Ref, List<Use>> known, Optional<PlanObject> before, PlanObject object) {
+        Map<Ref, List<Use>> after = new HashMap<>(known);
+        before.ifPresent(old -> old.slots().stream()
+                .flatMap(slot -> slot.target().stream())
+                .distinct()
+                .forEach(ref -> after.computeIfPresent(ref, (one, all) -> others(all, object.ref()))));
+        Map<Ref, List<Use>> fresh = uses(List.of(object));
+        if (!fresh.isEmpty()) {
+            Map<Ref, Integer> places = new HashMap<>();
+            inOrder.forEach(one -> places.put(one.ref(), places.size()));
+            fresh.forEach((ref, added) -> after.merge(
+                    ref,
+                    added,
+                    (all, more) -> Stream.concat(all.stream(), more.stream())
+                            .sorted(Comparator.comparing(use -> Objects.requireNonNull(places.get(use.object()))))
+                            .toList()));
+        }
+        return after;
+    }
+
+    private static List<Use> others(List<Use> all, Ref object) {
+        return all.stream().filter(use -> !use.object().equals(object)).toList();
+    }
+
+    private static Map<Ref, List<Use>> uses(List<PlanObject> objects) {
+        Map<Ref, List<Use>> found = new HashMap<>();
+        for (PlanObject object : objects) {
+            for (Slot slot : object.slots()) {
+                slot.target()
+                        .ifPresent(ref -> found.computeIfAbsent(ref, r -> new ArrayList<>())
+                                .add(new Use(object.ref(), slot)));
+            }
+        }
+        return found;
     }
 
     /// With a new object at a place among all.

@@ -17,6 +17,8 @@ import app.bittern.telling.Telling;
 import java.time.Duration;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -59,8 +61,15 @@ class CallController {
     }
 
     /// The outline of a number, with the findings known by now at their rows.
+    ///
+    /// @param open   arrivals at rows whose rows are given also where they are more than 200
+    /// @param passed arrivals at rows that are given in any case, with what is under them
     @GetMapping("/outline")
-    CallApi.OutlineView outline(Asked asked, @RequestParam String to) {
+    CallApi.OutlineView outline(
+            Asked asked,
+            @RequestParam String to,
+            @RequestParam(required = false) @Nullable List<String> open,
+            @RequestParam(required = false) @Nullable List<String> passed) {
         E164 called = E164.parse(to)
                 .orElseThrow(() ->
                         Refusal.unusable("to: found '" + Problem.shown(to) + "'; allowed is " + E164.ALLOWED + "."));
@@ -70,9 +79,14 @@ class CallController {
                 asked.version(),
                 called.text(),
                 known.current(),
-                work.answer(asked, new OutlineOf(called)).stream()
-                        .map(rows::row)
-                        .toList());
+                new ClosedRows(work.answer(asked, new OutlineOf(called)), set(open), set(passed))
+                        .given().stream()
+                                .map(given -> rows.row(given.row(), given.leftOut()))
+                                .toList());
+    }
+
+    private static Set<String> set(@Nullable List<String> given) {
+        return given == null ? Set.of() : Set.copyOf(given);
     }
 
     /// What one call does, step by step.

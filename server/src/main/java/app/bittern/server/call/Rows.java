@@ -27,7 +27,7 @@ final class Rows {
         }));
     }
 
-    CallApi.RowView row(Row row) {
+    CallApi.RowView row(Row row, int leftOut) {
         Set<Finding> here = here(row);
         return new CallApi.RowView(
                 row.number(),
@@ -45,6 +45,7 @@ final class Rows {
                 row.field().flatMap(Rows::entry),
                 adds(row),
                 row.holdsRow(),
+                leftOut,
                 here.size(),
                 here.stream().anyMatch(finding -> finding.severity() == Severity.BLOCKING));
     }

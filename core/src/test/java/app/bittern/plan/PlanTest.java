@@ -1,0 +1,38 @@
+package app.bittern.plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.bittern.RandomPlans;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+
+class PlanTest {
+    /// The uses that a changed plan has taken over from the one before are those that it would find itself.
+    @Test
+    void usesFollowChanges() {
+        Random random = new Random(47);
+        int changed = 0;
+        for (int plans = 0; plans < 40; plans++) {
+            Plan plan = RandomPlans.plan(random);
+            for (PlanObject object : RandomPlans.plan(random).objects()) {
+                if (object.ref().kind() == Kind.SITE) {
+                    continue;
+                }
+                plan.uses(object.ref());
+                plan = random.nextInt(8) == 0 ? plan.without(object.ref()) : plan.with(object);
+                Plan anew = Plan.of(plan.objects());
+                for (PlanObject one : anew.objects()) {
+                    assertThat(plan.uses(one.ref())).isEqualTo(anew.uses(one.ref()));
+                }
+                for (Slot slot : object.slots()) {
+                    if (slot.target().isPresent()) {
+                        assertThat(plan.uses(slot.target().get()))
+                                .isEqualTo(anew.uses(slot.target().get()));
+                        changed++;
+                    }
+                }
+            }
+        }
+        assertThat(changed).isGreaterThan(500);
+    }
+}
