@@ -1,6 +1,6 @@
 <script lang="ts">
   import { Command, Dialog } from 'bits-ui';
-  import { untrack } from 'svelte';
+  import { marked } from '../lib/ui/marked.svelte';
   import { findings } from '../features/findings/findings.svelte';
   import { creating } from '../features/sheet/creating.svelte';
   import * as api from '../lib/api/endpoints';
@@ -85,12 +85,7 @@
     return `${index} ${place.more} ${place.title}`;
   }
 
-  /** What Enter takes: the first of what is there, whenever it has come, unless somebody has gone to another. */
-  let marked = $state('');
-  $effect(() => {
-    const values = places.map(valueOf);
-    if (!values.includes(untrack(() => marked))) marked = values[0] ?? '';
-  });
+  const mark = marked(() => places.map(valueOf));
 </script>
 
 <Dialog.Root bind:open>
@@ -98,7 +93,7 @@
     <Dialog.Overlay class="fixed inset-0 z-30 bg-black/30" />
     <Dialog.Content class="sheet fixed top-20 left-1/2 w-[520px] max-w-[94vw] -translate-x-1/2">
       <Dialog.Title class="sr-only">Go to</Dialog.Title>
-      <Command.Root label="Go to" loop shouldFilter={false} bind:value={marked}>
+      <Command.Root label="Go to" loop shouldFilter={false} bind:value={mark.value}>
         <Command.Input
           class="w-full"
           bind:value={find}

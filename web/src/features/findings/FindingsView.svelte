@@ -2,9 +2,9 @@
   import { address } from '../../app/address.svelte';
   import { listOf } from '../../app/links';
   import type { Screen } from '../../app/screens';
-  import { site } from '../../app/site.svelte';
   import Tabs from '../../lib/ui/Tabs.svelte';
   import ObjectsView from '../objects/ObjectsView.svelte';
+  import { tabsOf } from '../objects/tabs';
   import { findings } from './findings.svelte';
   import FindingsList from './FindingsList.svelte';
 
@@ -15,15 +15,7 @@
   const kind = $derived(address.query.get('kind') ?? '');
   const tabs = $derived([
     { name: '', title: 'Found', count: found.all.length, href: listOf(screen.name, '') },
-    ...screen.kinds.map((one) => {
-      const section = site.view?.sections.find((known) => known.kind === one);
-      return {
-        name: one,
-        title: section?.several ?? one,
-        count: section?.count,
-        href: listOf(screen.name, one),
-      };
-    }),
+    ...tabsOf(screen),
   ]);
 </script>
 

@@ -11,6 +11,7 @@
   import Tabs from '../../lib/ui/Tabs.svelte';
   import { bench } from '../bench/bench.svelte';
   import ObjectsView from '../objects/ObjectsView.svelte';
+  import { tabsOf } from '../objects/tabs';
   import { creating } from '../sheet/creating.svelte';
 
   /** Each inbound number, and what a call to it does on the bench; the numbers and routes themselves as lists. */
@@ -31,15 +32,7 @@
 
   const tabs = $derived([
     { name: '', title: 'On the bench', href: listOf(screen.name, '') },
-    ...screen.kinds.map((one) => {
-      const section = site.view?.sections.find((known) => known.kind === one);
-      return {
-        name: one,
-        title: section?.several ?? one,
-        count: section?.count,
-        href: listOf(screen.name, one),
-      };
-    }),
+    ...tabsOf(screen),
   ]);
 </script>
 

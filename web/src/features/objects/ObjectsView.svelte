@@ -2,7 +2,7 @@
   import { untrack } from 'svelte';
   import { address } from '../../app/address.svelte';
   import { live } from '../../app/live.svelte';
-  import { listOf, visit } from '../../app/links';
+  import { visit } from '../../app/links';
   import type { Screen } from '../../app/screens';
   import { site } from '../../app/site.svelte';
   import type { FieldView, Wish } from '../../lib/api/types';
@@ -15,6 +15,7 @@
   import ChangeAll from './ChangeAll.svelte';
   import { ObjectRows } from './objects.svelte';
   import { columnsOf } from './columns';
+  import { tabsOf } from './tabs';
 
   /** The objects that a screen is about, kind by kind: found, put in order, opened, made, many changed at once. */
   let { screen, tabs: given }: { screen: Screen; tabs?: Tab[] } = $props();
@@ -23,7 +24,6 @@
   const rows = new ObjectRows();
   const kind = $derived(address.query.get('kind') ?? screen.kinds[0] ?? '');
   const known = $derived(all.of(kind));
-  const sections = $derived(new Map(site.view?.sections.map((one) => [one.kind, one] as const)));
   const find = $derived(address.query.get('find') ?? '');
   const order = $derived(address.query.get('order') ?? '');
   const descending = $derived(address.query.get('down') === 'yes');
@@ -53,15 +53,7 @@
     untrack(() => (marked = new Set()));
   });
 
-  const tabs = $derived(
-    given ??
-      screen.kinds.map((one) => ({
-        name: one,
-        title: sections.get(one)?.several ?? one,
-        count: sections.get(one)?.count,
-        href: listOf(screen.name, one),
-      })),
-  );
+  const tabs = $derived(given ?? tabsOf(screen));
 
   function gridRow(index: number): GridRow | undefined {
     const one = rows.row(index);

@@ -26,16 +26,15 @@
   let finding = $state(false);
   let find = $state('');
 
-  /** What the call dials in a menu: the one row of thousands that it passes. */
-  const passed = $derived(
-    (bench.call?.trace.steps ?? [])
-      .filter((step) => step.exit.startsWith('dialled '))
-      .map((step) => `${step.object}#${step.exit}`),
-  );
   const query = askPlan(() => ({
-    key: ['outline', number, outline.wanted, passed],
+    key: ['outline', number, outline.wanted, outline.passed],
     ask: (signal) =>
-      api.outline(address.site, address.plan, { to: number, open: outline.wanted, passed }, signal),
+      api.outline(
+        address.site,
+        address.plan,
+        { to: number, open: outline.wanted, passed: outline.passed },
+        signal,
+      ),
     on: number !== '',
   }));
   const view = $derived(query.data?.number === number ? query.data : undefined);

@@ -16,6 +16,13 @@ class OutlineState {
 
   lit = $derived.by(() => litRows(this.rows));
 
+  /** What the call dials in a menu: the rows of thousands that it passes. */
+  passed = $derived(
+    (bench.call?.trace.steps ?? [])
+      .filter((step) => step.exit.startsWith('dialled '))
+      .map((step) => `${step.object}#${step.exit}`),
+  );
+
   /** Whether only the rows that the call passes are shown. */
   alone = $state(false);
 
@@ -70,6 +77,9 @@ class OutlineState {
    * looks first.
    */
   follow(): number | undefined {
+    // What the call dials is asked for once it is known: until it is here, the end is not.
+    const there = (exit: string) => this.rows.some((row) => !isMany(row) && row.arrivals.includes(exit));
+    if (!this.passed.every(there)) return undefined;
     const last = [...this.lit].reduce<[number, Lit] | undefined>(
       (end, one) => (end === undefined || later(one[1], end[1]) ? one : end),
       undefined,

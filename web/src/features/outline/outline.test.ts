@@ -83,6 +83,21 @@ describe('an outline', () => {
     expect(outline.shown.map((one) => one.number)).toEqual([1, 2, 3, 4, 5, 6, 7]);
   });
 
+  it('waits with that for what the call dials, which is asked for when it is known', () => {
+    bench.call = called(
+      [0, 'route/main', 'on'],
+      [0, 'menu/front', 'dialled 2001'],
+      [20, 'extension/2001', 'busy'],
+    );
+    const many = { ...view.rows[4]!, arrivals: ['menu/front#dialled', 'menu/front#dialled 2001'] };
+    outline.loaded = '';
+    outline.take({ ...view, rows: [...view.rows.slice(0, 4), { ...many, leftOut: 1 }] });
+    expect(outline.passed).toEqual(['menu/front#dialled 2001']);
+    expect(outline.follow()).toBeUndefined();
+    outline.take({ ...view, rows: [...view.rows.slice(0, 4), many, view.rows[5]!] });
+    expect(outline.follow()).toBe(6);
+  });
+
   it('shows the call alone', () => {
     outline.alone = true;
     expect(outline.shown.map((one) => one.number)).toEqual([1, 2, 4, 7]);

@@ -10,7 +10,7 @@
 
 <script lang="ts">
   import { Command } from 'bits-ui';
-  import { untrack } from 'svelte';
+  import { marked } from './marked.svelte';
 
   /** Finds something by number or name while it is typed, and offers what else can stand there. */
   interface Props {
@@ -59,19 +59,14 @@
   // Nothing new is offered before it is known what there is: Enter must not make it twice.
   const news = $derived(make && answered === find ? makes : []);
 
-  /** What Enter takes: the first of what is there, whenever it has come, unless somebody has gone to another. */
-  let marked = $state('');
-  $effect(() => {
-    const values = [
-      ...matching.map((one) => one.value),
-      ...(other ? ['typed'] : []),
-      ...news.map((one) => 'new ' + one.kind),
-    ];
-    if (!values.includes(untrack(() => marked))) marked = values[0] ?? '';
-  });
+  const mark = marked(() => [
+    ...matching.map((one) => one.value),
+    ...(other ? ['typed'] : []),
+    ...news.map((one) => 'new ' + one.kind),
+  ]);
 </script>
 
-<Command.Root shouldFilter={false} {label} loop bind:value={marked}>
+<Command.Root shouldFilter={false} {label} loop bind:value={mark.value}>
   <Command.Input class="w-full" bind:value={find} {placeholder} aria-label={label} autofocus />
   {#if wrong}<p class="wrong mt-1" role="alert">{wrong}</p>{/if}
   <Command.List tabindex={0} class="mt-2 max-h-64 overflow-auto" aria-label={label}>

@@ -87,8 +87,10 @@ final class DayWords {
                         + every(interval, "week")
                         + months.map(in -> " in " + in).orElse(""));
             case MONTHLY ->
-                Optional.of(
-                        days + " in " + months.orElse(interval == 1 ? "every month" : "every " + interval + " months"));
+                interval == 1
+                        ? Optional.of(days + " in " + months.orElse("every month"))
+                        : Optional.of(days + " in every " + interval + " months")
+                                .filter(said -> months.isEmpty());
             case YEARLY -> months.filter(in -> interval == 1).map(in -> days + " in " + in);
             default -> Optional.empty();
         };

@@ -31,10 +31,11 @@ class DayWordsTest {
             FREQ=YEARLY;BYMONTH=5;BYDAY=MO;BYSETPOS=2
             FREQ=YEARLY;BYDAY=20MO
             FREQ=MONTHLY;BYMONTHDAY=-1
+            FREQ=MONTHLY;INTERVAL=2;BYMONTH=5,6;BYDAY=1MO from 2026-11-02
             FREQ=YEARLY;BYYEARDAY=100
             """)
     void aRuleThatSaysMoreStaysAsItIs(String rule) {
-        assertThat(DateRule.parse(rule).orElseThrow().said("GB")).isEqualTo(rule);
+        assertThat(DateRule.parse(rule).orElseThrow().said("GB")).isEqualTo(rule.replace("2026-11-02", "2 Nov 2026"));
     }
 
     @ParameterizedTest

@@ -20,7 +20,7 @@ public record ServerProcess(Process process, Path log) {
     public static ServerProcess start(Map<String, Object> settings, int port) throws IOException, InterruptedException {
         ProcessBuilder builder = new ProcessBuilder(
                 Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                "-XX:TieredStopAtLevel=1",
+                "-XX:TieredStopAtLevel=1", // it ends before the better compiler has paid for itself
                 "-XX:+UseSerialGC",
                 "-cp",
                 System.getProperty("java.class.path"),
