@@ -67,6 +67,8 @@ class StoryTest {
         technician.type("32s");
         technician.press("Enter");
         assertThat(technician.strip()).containsText("message in Reception after 1:29");
+        // The screen may hear of the edit before its own answer is here; until then the token is open.
+        assertThat(technician.page().locator("[data-popover-content]")).hasCount(0);
 
         // Undo, redo, and a page that is loaded again still has it.
         technician.outline().focus();
