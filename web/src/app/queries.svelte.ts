@@ -14,8 +14,9 @@ export const queries = new QueryClient({
       staleTime: Infinity,
       gcTime: 5 * 60_000,
       refetchOnWindowFocus: false,
-      // A server that is away comes back; what it refuses it refuses again.
-      retry: (times, failure) => failure instanceof Refused && failure.lost && times < TRIES,
+      // A server that is away comes back, and a changed draft can be asked about; what is refused is refused again.
+      retry: (times, failure) =>
+        failure instanceof Refused && (failure.lost || failure.overtaken) && times < TRIES,
       retryDelay: (times) => 400 * 2 ** times,
     },
   },

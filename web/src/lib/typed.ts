@@ -5,8 +5,16 @@ export const typed = {
   get(field: string): string | undefined {
     return sessionStorage.getItem(BEFORE + field) ?? undefined;
   },
-  keep(field: string, text: string): void {
-    sessionStorage.setItem(BEFORE + field, text);
+  /** Whether it could be kept: a browser has room for a few million characters. */
+  keep(field: string, text: string): boolean {
+    try {
+      sessionStorage.setItem(BEFORE + field, text);
+      return true;
+    } catch (failure) {
+      if (!(failure instanceof DOMException)) throw failure;
+      sessionStorage.removeItem(BEFORE + field);
+      return false;
+    }
   },
   drop(field: string): void {
     sessionStorage.removeItem(BEFORE + field);

@@ -5,39 +5,25 @@
   import { saysOf } from '../../lib/api/client';
   import * as api from '../../lib/api/endpoints';
   import type { SiteName } from '../../lib/api/types';
-  import { typed } from '../../lib/typed';
+  import { NewSites, sizeOf } from './sites.svelte';
 
   /** All sites, and the ways to make one: empty, from a sample, from a plan file. */
   const sites = askServer(() => ({ key: ['sites'], ask: (signal) => api.sites(signal) }));
   const samples = askServer(() => ({ key: ['samples'], ask: (signal) => api.samples(signal) }));
 
-  const FILE = 'sites/file';
+  const fresh = new NewSites();
   let wrong = $state.raw<string[]>([]);
-  let file = $state(typed.get(FILE) ?? '');
-  let empty = $state({
-    key: '',
-    name: '',
-    timeZone: Intl.DateTimeFormat().resolvedOptions().timeZone,
-    country: '',
-    language: navigator.language,
-  });
-  let sampleKey = $state('');
   let removing = $state('');
 
   $effect(() => {
     document.title = 'Sites · Bittern';
     void queries.invalidateQueries({ queryKey: ['server', 'sites'] });
   });
-  $effect(() => {
-    if (file) typed.keep(FILE, file);
-    else typed.drop(FILE);
-  });
-
   async function made(making: Promise<SiteName>) {
     try {
       wrong = [];
       const site = await making;
-      file = '';
+      fresh.drop();
       void navigate('/s/:site/:plan', { params: { site: site.key, plan: 'draft' } });
     } catch (failure) {
       session.noticed(failure);
@@ -47,7 +33,7 @@
 
   async function read(event: Event) {
     const chosen = (event.currentTarget as HTMLInputElement).files?.[0];
-    if (chosen) file = await chosen.text();
+    if (chosen) fresh.take(await chosen.text(), chosen.name);
   }
 
   async function remove(key: string) {
@@ -58,14 +44,6 @@
     } catch (failure) {
       wrong = saysOf(failure);
     }
-  }
-
-  function keyOf(name: string): string {
-    return name
-      .normalize('NFKD')
-      .toLowerCase()
-      .replace(/[^a-z0-9]+/g, '-')
-      .replace(/^-+|-+$/g, '');
   }
 </script>
 
@@ -99,7 +77,7 @@
     <p class="mt-2 text-muted" role="status">Asking for the sites.</p>
   {/if}
   <div role="alert">
-    {#each wrong as one (one)}<p class="wrong mt-2">{one}</p>{/each}
+    {#each wrong as one, index (index)}<p class="wrong mt-2">{one}</p>{/each}
   </div>
 
   <div class="mt-6 grid gap-8 lg:grid-cols-2">
@@ -110,14 +88,15 @@
           class="mt-2"
           onsubmit={(event) => {
             event.preventDefault();
-            void made(api.makeSite({ sample: sample.key, key: sampleKey.trim() || null }));
+            void made(api.makeSite({ sample: sample.key, key: fresh.sample.trim() || null }));
           }}
         >
           <p><b>{sample.name}</b> {sample.about}.</p>
           <p class="mt-2 flex gap-2">
             <input
               class="grow font-mono"
-              bind:value={sampleKey}
+              bind:value={fresh.sample}
+              oninput={() => fresh.keepSample()}
               placeholder={sample.key}
               aria-label="Key of the new site"
               autocomplete="off"
@@ -129,32 +108,32 @@
       <h2 class="mt-6 font-semibold">Empty</h2>
       <form
         class="mt-2 grid grid-cols-[7rem_1fr] gap-2"
+        oninput={() => fresh.keepEmpty()}
         onsubmit={(event) => {
           event.preventDefault();
-          void made(api.makeSite({ ...empty }));
+          void made(api.makeSite({ ...fresh.empty }));
         }}
       >
         <label for="site-name" class="text-muted">Name</label>
         <input
           id="site-name"
-          bind:value={empty.name}
-          oninput={() => (empty.key = keyOf(empty.name))}
+          bind:value={() => fresh.empty.name, (name) => fresh.call(name)}
           autocomplete="off"
         />
         <label for="site-key" class="text-muted">Key</label>
-        <input id="site-key" class="font-mono" bind:value={empty.key} autocomplete="off" />
+        <input id="site-key" class="font-mono" bind:value={fresh.empty.key} autocomplete="off" />
         <label for="site-country" class="text-muted">Country</label>
         <input
           id="site-country"
           class="font-mono"
-          bind:value={empty.country}
+          bind:value={fresh.empty.country}
           placeholder="GB"
           autocomplete="off"
         />
         <label for="site-zone" class="text-muted">Time zone</label>
-        <input id="site-zone" class="font-mono" bind:value={empty.timeZone} autocomplete="off" />
+        <input id="site-zone" class="font-mono" bind:value={fresh.empty.timeZone} autocomplete="off" />
         <label for="site-language" class="text-muted">Language</label>
-        <input id="site-language" class="font-mono" bind:value={empty.language} autocomplete="off" />
+        <input id="site-language" class="font-mono" bind:value={fresh.empty.language} autocomplete="off" />
         <span></span>
         <span><button class="plain">Make an empty site</button></span>
       </form>
@@ -165,7 +144,7 @@
         class="mt-2"
         onsubmit={(event) => {
           event.preventDefault();
-          void made(api.siteFromFile(file));
+          void made(api.siteFromFile(fresh.text));
         }}
       >
         <p>YAML or JSON: choose it, or paste it here.</p>
@@ -176,11 +155,22 @@
           aria-label="Plan file"
           onchange={read}
         />
-        <textarea
-          class="mt-2 block h-72 w-full font-mono text-[13px]"
-          bind:value={file}
-          aria-label="Plan file as text"
-          spellcheck="false"></textarea>
+        {#if fresh.shown}
+          <textarea
+            class="mt-2 block h-72 w-full font-mono text-[13px]"
+            bind:value={() => fresh.text, (text) => fresh.take(text, fresh.name)}
+            aria-label="Plan file as text"
+            spellcheck="false"></textarea>
+        {:else}
+          <p class="mt-2 flex items-baseline gap-3 border border-line bg-panel px-3 py-2">
+            <b>{fresh.name || 'Pasted text'}</b>
+            <span class="grow text-muted">{sizeOf(fresh.text)}, too long to be shown here</span>
+            <button type="button" class="plain" onclick={() => fresh.take('')}>Put it away</button>
+          </p>
+        {/if}
+        {#if fresh.tooLarge}
+          <p class="mt-1 text-muted">It is too large to be kept over a reload of this page.</p>
+        {/if}
         <button class="primary mt-2">Take in the plan</button>
       </form>
     </section>

@@ -10,6 +10,11 @@ export class Refused extends Error {
     super(says.join(' '));
   }
 
+  /** The draft was changed while the server was computing an answer: it can be asked again. */
+  get overtaken(): boolean {
+    return this.status === 409;
+  }
+
   /** The server could not be reached at all. */
   get lost(): boolean {
     return this.status === 0;

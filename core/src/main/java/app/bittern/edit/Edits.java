@@ -49,12 +49,16 @@ public final class Edits {
         return new Result.Applied(after, new PlanEdit.Remove(object.ref()));
     }
 
-    /// Why an object cannot have its number: another has it.
+    /// Why an object cannot have its number: another has it. One that it had before is its own.
     private static Optional<String> numberTaken(Plan plan, PlanObject object) {
         return object.number()
+                .filter(number -> plan.find(object.ref())
+                        .flatMap(PlanObject::number)
+                        .filter(number::equals)
+                        .isEmpty())
                 .flatMap(number -> plan.objects().stream()
-                        .filter(other -> !other.ref().equals(object.ref())
-                                && other.number().equals(Optional.of(number)))
+                        .filter(other -> other.number().equals(Optional.of(number))
+                                && !other.ref().equals(object.ref()))
                         .findFirst()
                         .map(other -> "Number " + number + " is taken by "
                                 + other.ref().kind().title() + " " + other.title()

@@ -40,12 +40,14 @@ public final class Catalogue {
 
     /// The same of an examination that others may ask too.
     ///
-    /// @param before told before each check how many have been made; what it throws ends the examination
+    /// @param before told before each check how many have been made
+    /// @throws java.util.concurrent.CancellationException where the examination is not wanted any more
     public static List<Finding> examine(Examination examination, IntConsumer before) {
         Plan plan = examination.plan();
         List<Finding> found = IntStream.range(0, checks().size())
                 .boxed()
                 .flatMap(index -> {
+                    examination.wanted().check();
                     before.accept(index);
                     return checks().get(index).examine(examination).stream();
                 })

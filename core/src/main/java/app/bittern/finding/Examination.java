@@ -1,5 +1,6 @@
 package app.bittern.finding;
 
+import app.bittern.graph.Wanted;
 import app.bittern.hours.Horizon;
 import app.bittern.hours.TimeClasses;
 import app.bittern.paths.Paths;
@@ -20,14 +21,22 @@ import java.util.Set;
 public final class Examination {
     private final Plan plan;
     private final Horizon horizon;
+    private final Wanted wanted;
     private Optional<Paths> paths = Optional.empty();
     private Optional<Reachable> reached = Optional.empty();
     private Optional<RouteTakes> takes = Optional.empty();
     private final Map<Ref, Set<String>> never = new HashMap<>();
 
     public Examination(Plan plan, Horizon horizon) {
+        this(plan, horizon, Wanted.ALWAYS);
+    }
+
+    /// An examination that ends where it is not wanted any more: what is asked of it then throws
+    /// [java.util.concurrent.CancellationException], as does each check.
+    public Examination(Plan plan, Horizon horizon, Wanted wanted) {
         this.plan = plan;
         this.horizon = horizon;
+        this.wanted = wanted;
     }
 
     public Plan plan() {
@@ -38,9 +47,13 @@ public final class Examination {
         return horizon;
     }
 
+    Wanted wanted() {
+        return wanted;
+    }
+
     /// Every path.
     public synchronized Paths paths() {
-        Paths all = paths.orElseGet(() -> Paths.of(plan, horizon));
+        Paths all = paths.orElseGet(() -> Paths.of(plan, horizon, wanted));
         paths = Optional.of(all);
         return all;
     }

@@ -68,11 +68,19 @@ public final class StateGraph {
     ///
     /// @param index the place of the plan among those that the classes are of
     public static StateGraph whole(Plan plan, CallClasses classes, int index) {
+        return whole(plan, classes, index, Wanted.ALWAYS);
+    }
+
+    /// The same, as long as it is wanted.
+    ///
+    /// @throws java.util.concurrent.CancellationException where it is not wanted any more
+    public static StateGraph whole(Plan plan, CallClasses classes, int index, Wanted wanted) {
         StateGraph graph = new StateGraph(plan, classes, index);
         plan.all(Route.class)
                 .filter(Route::enabled)
                 .forEach(route -> classes.beginnings(index).forEach(language -> graph.begin(route, language)));
         for (int from = 0; from < graph.states.size(); ) {
+            wanted.check();
             int to = Math.min(graph.states.size(), from + AT_ONCE);
             graph.expand(from, to);
             from = to;

@@ -24,7 +24,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
-import java.util.stream.Stream;
 
 /// Draws the outline of one inbound number.
 ///
@@ -133,25 +132,25 @@ public final class Outline {
     }
 
     private List<Exit> exits(State state) {
-        Map<String, Exit> exits = new LinkedHashMap<>();
+        Map<String, List<Outcome>> together = new LinkedHashMap<>();
         for (Outcome outcome : outcomes(state)) {
-            Optional<Pointer> field = outcome.slot();
-            boolean dialled = outcome.cause() instanceof Cause.Dialled;
-            String one = dialled
+            String one = outcome.cause() instanceof Cause.Dialled
                     ? "dialled"
-                    : field.map(Pointer::toString).orElse(outcome.cause().id());
-            Exit exit = new Exit(outcome.window(), List.of(outcome.cause()), outcome.onward(), field);
-            exits.merge(
-                    one,
-                    exit,
-                    (first, more) -> new Exit(
-                            first.window().union(more.window()),
-                            Stream.concat(first.causes().stream(), more.causes().stream())
-                                    .toList(),
-                            first.onward(),
-                            first.field()));
+                    : outcome.slot()
+                            .map(Pointer::toString)
+                            .orElse(outcome.cause().id());
+            together.computeIfAbsent(one, more -> new ArrayList<>()).add(outcome);
         }
-        return List.copyOf(exits.values());
+        return together.values().stream().map(Outline::exit).toList();
+    }
+
+    private static Exit exit(List<Outcome> outcomes) {
+        Outcome first = outcomes.getFirst();
+        return new Exit(
+                outcomes.stream().map(Outcome::window).reduce(Window::union).orElseThrow(),
+                outcomes.stream().map(Outcome::cause).toList(),
+                first.onward(),
+                first.slot());
     }
 
     /// @param language in which callers hear what is said there

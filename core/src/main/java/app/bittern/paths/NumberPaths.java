@@ -92,8 +92,7 @@ public final class NumberPaths {
         return byMusic.keySet().stream().allMatch(Optional::isEmpty)
                 ? Optional.empty()
                 : byMusic.entrySet().stream()
-                        .map(some ->
-                                new Tallies(paths.graph(), some.getValue(), node -> true, some.getKey()).longestQuiet())
+                        .map(some -> new Tallies(paths.graph(), some.getValue(), some.getKey()).longestQuiet())
                         .max(Long::compare);
     }
 

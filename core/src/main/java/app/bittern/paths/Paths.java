@@ -7,6 +7,7 @@ import app.bittern.callset.CallWords;
 import app.bittern.graph.Beginnings;
 import app.bittern.graph.Parts;
 import app.bittern.graph.StateGraph;
+import app.bittern.graph.Wanted;
 import app.bittern.hours.Horizon;
 import app.bittern.number.E164;
 import app.bittern.plan.InboundNumber;
@@ -22,12 +23,14 @@ import java.util.Optional;
 /// Made once for a plan and asked for each number, such as `paths.of(number).count()`. Several may ask at once.
 public final class Paths {
     private final StateGraph graph;
+    private final Wanted wanted;
     private final Parts parts;
     private final CallWords words;
     private final List<PathGraph> graphs = new ArrayList<>();
 
-    private Paths(StateGraph graph) {
+    private Paths(StateGraph graph, Wanted wanted) {
         this.graph = graph;
+        this.wanted = wanted;
         this.parts = new Parts(graph);
         this.words = new CallWords(graph.classes());
     }
@@ -36,7 +39,16 @@ public final class Paths {
     ///
     /// @param horizon the 53 weeks that are looked at
     public static Paths of(Plan plan, Horizon horizon) {
-        return new Paths(StateGraph.whole(plan, new CallClasses(List.of(plan), horizon), 0));
+        return of(plan, horizon, Wanted.ALWAYS);
+    }
+
+    /// The paths of a plan, as long as they are wanted.
+    ///
+    /// @param horizon the 53 weeks that are looked at
+    /// @param wanted  asked while they are found, now and whenever a number's are asked for
+    /// @throws java.util.concurrent.CancellationException where they are not wanted any more
+    public static Paths of(Plan plan, Horizon horizon, Wanted wanted) {
+        return new Paths(StateGraph.whole(plan, new CallClasses(List.of(plan), horizon), 0, wanted), wanted);
     }
 
     public Plan plan() {
@@ -51,6 +63,11 @@ public final class Paths {
     /// Sets of calls in words.
     public CallWords words() {
         return words;
+    }
+
+    /// Whether somebody still wants what is found of these paths.
+    Wanted wanted() {
+        return wanted;
     }
 
     /// The states that calls can be in.
@@ -70,6 +87,7 @@ public final class Paths {
 
     /// The paths of calls to a number.
     public synchronized NumberPaths of(E164 called) {
+        wanted.check();
         Beginnings beginnings = Beginnings.of(graph, called);
         PathGraph all = graph(beginnings);
         List<NumberPaths.Start> begun = new ArrayList<>();

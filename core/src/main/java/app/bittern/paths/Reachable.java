@@ -68,6 +68,7 @@ public final class Reachable {
             }
         }
         while (!work.isEmpty()) {
+            paths.wanted().check();
             enter(work.remove(), work);
         }
         this.numbers = paths.each();
@@ -289,7 +290,7 @@ public final class Reachable {
         List<ByNumber> found = new ArrayList<>();
         for (NumberPaths number : numbers) {
             if (number.starts().stream().anyMatch(start -> leading.contains(start.node()))) {
-                tallied.apply(new Tallies(graph, number.starts(), leading::contains, Optional.empty()))
+                tallied.apply(new Tallies(graph, number.starts(), new Tallies.Towards(ref, leading)))
                         .ifPresent(tally -> found.add(
                                 new ByNumber(number.called(), paths.words().words(tally.calls()), tally.span())));
             }

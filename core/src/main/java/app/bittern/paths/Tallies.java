@@ -61,29 +61,41 @@ final class Tallies {
     private final Set<Integer> states = new LinkedHashSet<>();
     private final Set<List<Object>> ways = new HashSet<>();
     private final Map<Ref, Tally> objects = new LinkedHashMap<>();
-    private final Predicate<PathGraph.Node> through;
+    private final Optional<Towards> towards;
     private final List<Left> left = new ArrayList<>();
     private long longestQuiet;
 
     /// A leg with what comes over it.
     private record Left(int from, Way way, Tally tally) {}
 
+    /// An object that alone is asked about: what does not lead to it, or out of it, is passed over. A menu of
+    /// thousands of extensions has thousands of legs, of which one leads to each. How long callers hear nothing
+    /// is not reckoned then.
+    ///
+    /// @param leading every node from which it can be come to, its own included
+    record Towards(Ref object, Set<PathGraph.Node> leading) {}
+
     Tallies(StateGraph graph, List<NumberPaths.Start> starts) {
-        this(graph, starts, node -> true, Optional.empty());
+        this(graph, starts, Optional.empty(), Optional.empty());
     }
 
-    /// @param through which nodes are gone through
-    /// @param music   whether the music of the routes sounds; absent where they have none
-    Tallies(
-            StateGraph graph,
-            List<NumberPaths.Start> starts,
-            Predicate<PathGraph.Node> through,
-            Optional<Boolean> music) {
+    /// Of what leads to one object, and out of it.
+    Tallies(StateGraph graph, List<NumberPaths.Start> starts, Towards towards) {
+        this(graph, starts, Optional.of(towards), Optional.empty());
+    }
+
+    /// @param music whether the music of the routes sounds; absent where they have none
+    Tallies(StateGraph graph, List<NumberPaths.Start> starts, Optional<Boolean> music) {
+        this(graph, starts, Optional.empty(), music);
+    }
+
+    private Tallies(
+            StateGraph graph, List<NumberPaths.Start> starts, Optional<Towards> towards, Optional<Boolean> music) {
         this.graph = graph;
         this.hushes = new Hushes(graph, music);
-        this.through = through;
+        this.towards = towards;
         for (NumberPaths.Start start : starts) {
-            if (through.test(start.node())) {
+            if (through(start.node())) {
                 Piece piece = new Piece(start.node().calls(), Span.NOW);
                 come(start.node(), BigInteger.ONE, List.of(piece), start.calls(), 0);
             }
@@ -97,6 +109,17 @@ final class Tallies {
         }
     }
 
+    private boolean through(PathGraph.Node node) {
+        return towards.isEmpty() || towards.get().leading().contains(node);
+    }
+
+    /// Whether what comes over a leg is asked about.
+    private boolean told(PathGraph.Leg leg) {
+        return towards.isEmpty()
+                || (leg.goes() == PathGraph.Goes.ON && through(leg.to()))
+                || graph.state(leg.from()).at().equals(towards.get().object());
+    }
+
     /// Every node that can be reached, those that lead to others first.
     private void reached(List<NumberPaths.Start> starts) {
         Set<PathGraph.Node> met = new HashSet<>();
@@ -104,9 +127,9 @@ final class Tallies {
         starts.forEach(start -> work.add(start.node()));
         while (!work.isEmpty()) {
             PathGraph.Node node = work.removeLast();
-            if (through.test(node) && met.add(node)) {
+            if (through(node) && met.add(node)) {
                 node.legs().stream()
-                        .filter(leg -> leg.goes() == PathGraph.Goes.ON)
+                        .filter(leg -> leg.goes() == PathGraph.Goes.ON && through(leg.to()))
                         .forEach(leg -> work.add(leg.to()));
             }
         }
@@ -145,6 +168,9 @@ final class Tallies {
             leg.tangle().ifPresent(tangle -> silences.computeIfAbsent(tangle, one -> within(one, node, here)));
         }
         for (PathGraph.Leg leg : node.legs()) {
+            if (!told(leg)) {
+                continue;
+            }
             CallSet calls = here.calls.and(leg.calls());
             if (leg.way().isEmpty()) {
                 if (leg.around().equals(Optional.of(Tangle.Around.ENDLESS))) {
@@ -165,13 +191,13 @@ final class Tallies {
                             .map(one -> one.trailing().getOrDefault(leg.from(), 0L))
                             .orElse(0L))
                     .orElse(here.silent);
-            Hush hush = hushes.of(leg.from(), way);
+            Hush hush = towards.isEmpty() ? hushes.of(leg.from(), way) : Hush.SOUND;
             longestQuiet = Math.max(longestQuiet, hush.stretch(before));
             Tally tally = new Tally(here.paths, span(pieces), calls);
             left.add(new Left(leg.from(), way, tally));
             switch (leg.goes()) {
                 case ON -> {
-                    if (through.test(leg.to())) {
+                    if (through(leg.to())) {
                         come(leg.to(), here.paths, pieces, calls, hush.after(before));
                     }
                 }

@@ -3,6 +3,7 @@ package app.bittern.plan;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -108,13 +109,20 @@ public final class Plan {
     /// The place of an object among all, or -1.
     public int index(Ref ref) {
         int index = 0;
-        for (PlanObject object : inOrder) {
-            if (object.ref().equals(ref)) {
+        for (Ref one : objects.keySet()) {
+            if (one.equals(ref)) {
                 return index;
             }
             index++;
         }
         return -1;
+    }
+
+    /// How many objects there are of each kind; a kind of which there is none is left out.
+    public Map<Kind, Integer> counts() {
+        Map<Kind, Integer> counts = new EnumMap<>(Kind.class);
+        objects.keySet().forEach(ref -> counts.merge(ref.kind(), 1, Integer::sum));
+        return counts;
     }
 
     /// With the object in place of the one of the same reference, or added at the end.
@@ -139,7 +147,7 @@ public final class Plan {
         Map<Ref, List<Use>> fresh = uses(List.of(object));
         if (!fresh.isEmpty()) {
             Map<Ref, Integer> places = new HashMap<>();
-            inOrder.forEach(one -> places.put(one.ref(), places.size()));
+            objects.keySet().forEach(ref -> places.put(ref, places.size()));
             fresh.forEach((ref, added) -> after.merge(
                     ref,
                     added,
@@ -157,10 +165,11 @@ public final class Plan {
     private static Map<Ref, List<Use>> uses(List<PlanObject> objects) {
         Map<Ref, List<Use>> found = new HashMap<>();
         for (PlanObject object : objects) {
+            Ref its = object.ref();
             for (Slot slot : object.slots()) {
                 slot.target()
                         .ifPresent(ref -> found.computeIfAbsent(ref, r -> new ArrayList<>())
-                                .add(new Use(object.ref(), slot)));
+                                .add(new Use(its, slot)));
             }
         }
         return found;

@@ -35,4 +35,16 @@ class PlanTest {
         }
         assertThat(changed).isGreaterThan(500);
     }
+
+    @Test
+    void countsItsObjectsByKind() {
+        Plan plan = RandomPlans.plan(new Random(48));
+        assertThat(plan.counts()).containsEntry(Kind.SITE, 1);
+        assertThat(plan.counts().values().stream().mapToInt(Integer::intValue).sum())
+                .isEqualTo(plan.objects().size());
+        for (PlanObject object : plan.objects()) {
+            assertThat(plan.counts().get(object.ref().kind()))
+                    .isEqualTo((int) plan.all(object.getClass()).count());
+        }
+    }
 }

@@ -3,6 +3,7 @@ package app.bittern.server;
 import app.bittern.plan.Problem;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.CancellationException;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -25,6 +26,14 @@ class Refusals extends ResponseEntityExceptionHandler {
     @ExceptionHandler
     ResponseEntity<ProblemDetail> refused(Refusal refusal) {
         return ResponseEntity.of(detail(refusal)).build();
+    }
+
+    /// What was being computed of a draft has ended, as the draft was changed.
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> overtaken(CancellationException overtaken) {
+        return refused(new Refusal(
+                HttpStatus.CONFLICT,
+                List.of("The draft was changed while this was being computed: ask again for what holds now.")));
     }
 
     private static ProblemDetail detail(Refusal refusal) {

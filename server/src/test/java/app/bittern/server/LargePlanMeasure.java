@@ -66,6 +66,7 @@ class LargePlanMeasure {
         timed("outline again", plan + "/outline?to=" + number);
         timed("a sheet", plan + "/objects/extension/" + extension(plan));
         timed("who reaches it", plan + "/objects/extension/" + extension(plan) + "/reached");
+        timed("who reaches it, again", plan + "/objects/extension/" + extension(plan) + "/reached");
         timed("all findings", plan + "/findings?wait=20000");
         tenAtOnce(plan, number);
         edits(plan, number);

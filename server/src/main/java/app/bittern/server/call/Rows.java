@@ -7,28 +7,32 @@ import app.bittern.outline.Part;
 import app.bittern.outline.Row;
 import app.bittern.plan.Pointer;
 import app.bittern.plan.Ref;
+import java.util.BitSet;
 import java.util.HashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 
 /// Rows of an outline as they are given, with the findings at them.
 final class Rows {
-    private final Map<Finding.Place, Set<Finding>> atPlace = new HashMap<>();
-    private final Map<Ref, Set<Finding>> atObject = new HashMap<>();
+    // Findings by their place in the list: to hash one with all that its fixes do takes as long as it is large.
+    private final Map<Finding.Place, BitSet> atPlace = new HashMap<>();
+    private final Map<Ref, BitSet> atObject = new HashMap<>();
+    private final BitSet blocking = new BitSet();
 
     Rows(List<Finding> findings) {
-        findings.forEach(finding -> finding.places().forEach(place -> {
-            atPlace.computeIfAbsent(place, one -> new LinkedHashSet<>()).add(finding);
-            atObject.computeIfAbsent(place.object(), one -> new LinkedHashSet<>())
-                    .add(finding);
-        }));
+        for (int index = 0; index < findings.size(); index++) {
+            Finding finding = findings.get(index);
+            blocking.set(index, finding.severity() == Severity.BLOCKING);
+            for (Finding.Place place : finding.places()) {
+                atPlace.computeIfAbsent(place, one -> new BitSet()).set(index);
+                atObject.computeIfAbsent(place.object(), one -> new BitSet()).set(index);
+            }
+        }
     }
 
     CallApi.RowView row(Row row, int leftOut) {
-        Set<Finding> here = here(row);
+        BitSet here = here(row);
         return new CallApi.RowView(
                 row.number(),
                 row.depth(),
@@ -46,8 +50,8 @@ final class Rows {
                 adds(row),
                 row.holdsRow(),
                 leftOut,
-                here.size(),
-                here.stream().anyMatch(finding -> finding.severity() == Severity.BLOCKING));
+                here.cardinality(),
+                here.intersects(blocking));
     }
 
     /// The entry of a map that a field is of, such as a menu's key; it goes where its row is removed.
@@ -82,13 +86,13 @@ final class Rows {
     }
 
     /// A finding is shown where its destination is given, and at its object.
-    private Set<Finding> here(Row row) {
-        Set<Finding> here = new LinkedHashSet<>();
+    private BitSet here(Row row) {
+        BitSet here = new BitSet();
         row.field()
                 .map(field -> atPlace.get(new Finding.Place(field.object(), Optional.of(field.field()))))
-                .ifPresent(here::addAll);
+                .ifPresent(here::or);
         if (row.asRow().isEmpty()) {
-            row.object().map(atObject::get).ifPresent(here::addAll);
+            row.object().map(atObject::get).ifPresent(here::or);
         }
         return here;
     }

@@ -7,12 +7,10 @@ import app.bittern.server.plan.Drafts;
 import app.bittern.server.plan.JournalRow;
 import app.bittern.server.plan.JournalRows;
 import app.bittern.server.plan.Notices;
-import jakarta.annotation.PreDestroy;
+import app.bittern.server.work.Background;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.Optional;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.context.event.EventListener;
@@ -31,30 +29,26 @@ public class Differences {
     private final TransactionTemplate transaction;
     private final JsonMapper mapper;
     private final Clock clock;
-    private final ExecutorService finder = Executors.newSingleThreadExecutor(
-            Thread.ofPlatform().name("differences").daemon().factory());
+    private final Background background;
 
     Differences(
             JournalRows journal,
             Notices notices,
             PlatformTransactionManager transactions,
             JsonMapper mapper,
-            Clock clock) {
+            Clock clock,
+            Background background) {
         this.journal = journal;
         this.notices = notices;
         this.transaction = new TransactionTemplate(transactions);
         this.mapper = mapper;
         this.clock = clock;
-    }
-
-    @PreDestroy
-    void close() {
-        finder.shutdownNow();
+        this.background = background;
     }
 
     @EventListener
     void made(Drafts.Made made) {
-        finder.execute(() -> {
+        background.later(Background.Rank.DIFFERENCES, () -> {
             try {
                 DifferenceApi.Noticed noticed =
                         between(made.before(), made.after().plan());

@@ -5,10 +5,11 @@ import app.bittern.finding.Finding;
 import app.bittern.plan.Plan;
 import app.bittern.server.event.Events;
 import app.bittern.server.plan.Asked;
+import app.bittern.server.plan.Drafts;
+import app.bittern.server.work.Background;
 import app.bittern.server.work.Work;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
-import jakarta.annotation.PreDestroy;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.util.List;
@@ -18,10 +19,9 @@ import java.util.concurrent.CancellationException;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutionException;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 
 /// The findings of plans, examined once for each plan and week, in the background: who asks gets what is known,
@@ -32,21 +32,15 @@ public class Findings {
 
     private final Work work;
     private final Events events;
-    private final ExecutorService examiner = Executors.newSingleThreadExecutor(
-            Thread.ofPlatform().name("findings").daemon().factory());
+    private final Background background;
     private final Cache<Key, Examined> held =
             Caffeine.newBuilder().maximumSize(HELD).build();
-    private final Map<String, Examined> current = new ConcurrentHashMap<>();
     private final Map<String, Known> last = new ConcurrentHashMap<>();
 
-    Findings(Work work, Events events) {
+    Findings(Work work, Events events, Background background) {
         this.work = work;
         this.events = events;
-    }
-
-    @PreDestroy
-    void close() {
-        examiner.shutdownNow();
+        this.background = background;
     }
 
     private record Key(Asked.Id plan, LocalDate week) {}
@@ -59,7 +53,6 @@ public class Findings {
         private final Asked asked;
         private final CompletableFuture<List<Finding>> found = new CompletableFuture<>();
         private volatile int done;
-        private volatile boolean stopped;
 
         private Examined(Asked asked) {
             this.asked = asked;
@@ -95,13 +88,15 @@ public class Findings {
     }
 
     /// The findings of a plan, however long they take.
+    ///
+    /// @throws CancellationException where it is a draft that is changed meanwhile
     public List<Finding> all(Asked asked) {
-        try {
-            return begun(asked).found.join();
-        } catch (CancellationException stopped) {
-            // A newer edit has stopped it, and who asks wants those of this very plan all the same.
-            return Catalogue.examine(work.examination(asked), done -> {});
-        }
+        return begun(asked).found.join();
+    }
+
+    @EventListener
+    void made(Drafts.Made made) {
+        var _ = begun(Asked.of(made.after()));
     }
 
     /// The findings of a plan that may be no draft: one in the middle of several changes.
@@ -117,29 +112,14 @@ public class Findings {
 
     private Examined begun(Asked asked) {
         Key key = key(asked);
-        Examined examined = held.get(key, one -> {
+        return held.get(key, one -> {
             Examined fresh = new Examined(asked);
             known(asked, key.week())
-                    .ifPresentOrElse(fresh.found::complete, () -> examiner.execute(() -> examine(fresh)));
+                    .ifPresentOrElse(
+                            fresh.found::complete,
+                            () -> background.later(Background.Rank.FINDINGS, () -> examine(fresh)));
             return fresh;
         });
-        if (asked.release().isEmpty()) {
-            current.compute(asked.site(), (site, before) -> {
-                if (before == null || before.asked.id().equals(asked.id())) {
-                    return examined;
-                }
-                if (newer(before.asked, asked)) {
-                    return before;
-                }
-                before.stopped = true;
-                return examined;
-            });
-        }
-        return examined;
-    }
-
-    private static boolean newer(Asked one, Asked other) {
-        return one.made() == other.made() ? one.version() > other.version() : one.made() > other.made();
     }
 
     /// The findings of the version before, where what has changed since is not looked at by any check.
@@ -157,9 +137,6 @@ public class Findings {
         Key key = key(asked);
         try {
             List<Finding> findings = Catalogue.examine(work.examination(asked), done -> {
-                if (examined.stopped) {
-                    throw new CancellationException();
-                }
                 examined.done = done;
                 events.examining(asked, done, Catalogue.checks().size());
             });
@@ -167,7 +144,7 @@ public class Findings {
                 last.merge(
                         asked.site(),
                         new Known(asked, key.week(), findings),
-                        (old, fresh) -> newer(old.asked(), asked) ? old : fresh);
+                        (old, fresh) -> old.asked().id().overtakes(asked.id()) ? old : fresh);
             }
             examined.found.complete(findings);
             int all = Catalogue.checks().size();

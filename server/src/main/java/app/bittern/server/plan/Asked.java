@@ -11,13 +11,21 @@ import java.util.OptionalInt;
 /// @param release its number, where it is one
 public record Asked(String site, int made, long version, OptionalInt release, Plan plan) {
     /// Names the plan among all that there have been; the same name is always the same plan.
-    public record Id(int made, long version, OptionalInt release) {}
+    public record Id(int made, long version, OptionalInt release) {
+        /// Whether this is a later draft than another of the same site, or than one of a site that was there
+        /// before it. A release stays what it is.
+        public boolean overtakes(Id other) {
+            return release.isEmpty()
+                    && other.release.isEmpty()
+                    && (made > other.made || (made == other.made && version > other.version));
+        }
+    }
 
     public Id id() {
         return new Id(made, version, release);
     }
 
-    static Asked of(Draft draft) {
+    public static Asked of(Draft draft) {
         return new Asked(draft.site(), draft.made(), draft.version(), OptionalInt.empty(), draft.plan());
     }
 }

@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.concurrent.CancellationException;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Function;
 import org.springframework.context.ApplicationEventPublisher;
@@ -100,7 +101,13 @@ public class Drafts {
     public Changed change(String site, Function<Plan, Change> wish) {
         for (int times = 1; times < MOST_TIMES; times++) {
             Draft before = draft(site);
-            Change change = wish.apply(before.plan());
+            Change change;
+            try {
+                change = wish.apply(before.plan());
+            } catch (CancellationException overtaken) {
+                // Somebody has changed the draft while something long was computed of it.
+                continue;
+            }
             Edits.Result.Applied applied = applied(before.plan(), change);
             Optional<Draft> changed = transaction.execute(status -> {
                 SiteRow row = locked(site);

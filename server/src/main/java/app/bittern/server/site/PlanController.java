@@ -22,6 +22,7 @@ import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -75,14 +76,14 @@ class PlanController {
                 plan.all(InboundNumber.class)
                         .findFirst()
                         .map(number -> number.called().text()),
-                Arrays.stream(Kind.values()).map(kind -> section(plan, kind)).toList());
+                sections(plan.counts()));
     }
 
-    private static SiteApi.Section section(Plan plan, Kind kind) {
-        int count = (int) plan.objects().stream()
-                .filter(object -> object.ref().kind() == kind)
-                .count();
-        return new SiteApi.Section(kind.word(), kind.title(), kind.several(), count);
+    private static List<SiteApi.Section> sections(Map<Kind, Integer> counts) {
+        return Arrays.stream(Kind.values())
+                .map(kind ->
+                        new SiteApi.Section(kind.word(), kind.title(), kind.several(), counts.getOrDefault(kind, 0)))
+                .toList();
     }
 
     static SiteApi.ReleaseView release(Release release, ZoneId zone) {

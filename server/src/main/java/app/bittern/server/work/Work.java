@@ -1,23 +1,30 @@
 package app.bittern.server.work;
 
 import app.bittern.finding.Examination;
+import app.bittern.graph.Wanted;
 import app.bittern.hours.Horizon;
 import app.bittern.server.plan.Asked;
+import app.bittern.server.plan.Drafts;
 import com.github.benmanes.caffeine.cache.AsyncCache;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import jakarta.annotation.PreDestroy;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionException;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.atomic.AtomicLong;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 
 /// What is computed of a plan: each answer once for a plan and a week, whoever asks for it and how many at
-/// once.
+/// once. What is being computed of a draft ends once the draft is changed: who has asked is told so by a
+/// [java.util.concurrent.CancellationException].
 @Component
 public class Work {
     /// Answers held; an outline of 5,000 rows takes a few megabytes.
@@ -33,6 +40,7 @@ public class Work {
             Caffeine.newBuilder().maximumSize(HELD).buildAsync();
     private final Cache<Examined, Examination> examinations =
             Caffeine.newBuilder().maximumSize(EXAMINATIONS_HELD).build();
+    private final Map<String, Asked.Id> newest = new ConcurrentHashMap<>();
     private final AtomicLong computed = new AtomicLong();
 
     Work(Clock clock) {
@@ -56,12 +64,14 @@ public class Work {
     /// The answer to a question, computed unless it is known.
     @SuppressWarnings("unchecked") // an answer is kept under its question
     public <T> T answer(Asked asked, Question<T> question) {
+        note(asked);
         Horizon horizon = horizon(asked);
         Key key = new Key(asked.id(), horizon.from(), question);
         return (T) joined(held.get(
                 key,
                 (one, executor) -> CompletableFuture.supplyAsync(
                         () -> {
+                            wanted(asked).check();
                             computed.incrementAndGet();
                             return (Object) question.answer(asked, horizon);
                         },
@@ -71,9 +81,28 @@ public class Work {
     /// What several questions need of a plan: its paths, and what calls come to. They are computed when first
     /// asked for.
     public Examination examination(Asked asked) {
+        note(asked);
         Horizon horizon = horizon(asked);
         return examinations.get(
-                new Examined(asked.id(), horizon.from()), one -> new Examination(asked.plan(), horizon));
+                new Examined(asked.id(), horizon.from()), one -> new Examination(asked.plan(), horizon, wanted(asked)));
+    }
+
+    @EventListener
+    void made(Drafts.Made made) {
+        note(Asked.of(made.after()));
+    }
+
+    private void note(Asked asked) {
+        if (asked.release().isEmpty()) {
+            newest.merge(asked.site(), asked.id(), (before, fresh) -> fresh.overtakes(before) ? fresh : before);
+        }
+    }
+
+    /// An answer is wanted until the draft that it is of is changed.
+    private Wanted wanted(Asked asked) {
+        return () -> Optional.ofNullable(newest.get(asked.site()))
+                .filter(latest -> latest.overtakes(asked.id()))
+                .isEmpty();
     }
 
     /// The weeks that are looked at now.

@@ -1,12 +1,16 @@
 package app.bittern.server.work;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import app.bittern.server.plan.Asked;
+import app.bittern.server.plan.Plans;
 import app.bittern.server.testing.Client;
 import app.bittern.server.testing.RunningApplication;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.Callable;
+import java.util.concurrent.CancellationException;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
@@ -42,6 +46,24 @@ class WorkTest {
                 "{\"wishes\":[{\"set\":{\"object\":\"ring-group/reception\",\"field\":\"/ringFor\",\"value\":\"31s\"}}]}");
         assertThat(client.get(OUTLINE).text()).contains("31 s");
         assertThat(work.computed() - before).isEqualTo(2);
+    }
+
+    @Test
+    void whatIsComputedOfADraftEndsOnceItIsChangedAndOfAReleaseGoesOn() {
+        APPLICATION.asTheDemoPlanIs();
+        Client client = APPLICATION.signedIn();
+        Work work = APPLICATION.bean(Work.class);
+        Plans plans = APPLICATION.bean(Plans.class);
+        Asked draft = plans.asked("saltreach", "draft");
+        Asked live = plans.asked("saltreach", "live");
+        client.post(
+                PLAN + "/edits",
+                "{\"wishes\":[{\"set\":{\"object\":\"ring-group/reception\",\"field\":\"/ringFor\",\"value\":\"33s\"}}]}");
+        Work.Question<Integer> objects =
+                (asked, horizon) -> asked.plan().objects().size();
+        assertThatThrownBy(() -> work.answer(draft, objects)).isInstanceOf(CancellationException.class);
+        assertThat(work.answer(live, objects)).isPositive();
+        assertThat(work.answer(plans.asked("saltreach", "draft"), objects)).isPositive();
     }
 
     @Test

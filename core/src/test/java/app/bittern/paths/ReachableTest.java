@@ -1,0 +1,123 @@
+package app.bittern.paths;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import app.bittern.Plans;
+import app.bittern.RandomPlans;
+import app.bittern.call.Bench;
+import app.bittern.call.Trace;
+import app.bittern.call.Tracer;
+import app.bittern.finding.Catalogue;
+import app.bittern.finding.Examination;
+import app.bittern.hours.Horizon;
+import app.bittern.number.E164;
+import app.bittern.plan.Kind;
+import app.bittern.plan.Plan;
+import app.bittern.plan.PlanObject;
+import app.bittern.plan.Ref;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Random;
+import java.util.Set;
+import java.util.concurrent.CancellationException;
+import java.util.concurrent.atomic.AtomicInteger;
+import org.junit.jupiter.api.Test;
+
+/// Who reaches an object is found by following only what leads to it.
+class ReachableTest {
+    private static final Horizon HORIZON = new Horizon(LocalDate.of(2026, 11, 23), ZoneId.of("Europe/London"));
+
+    private static Map<E164, Span> spans(List<Reachable.ByNumber> by) {
+        Map<E164, Span> spans = new HashMap<>();
+        by.forEach(one -> spans.put(one.number(), one.span()));
+        return spans;
+    }
+
+    @Test
+    void isWhatFollowingEverythingFinds() {
+        Random random = new Random(61);
+        int reached = 0;
+        for (int plans = 0; plans < 60; plans++) {
+            Plan plan = RandomPlans.plan(random);
+            Paths paths = Paths.of(plan, HORIZON);
+            Reachable reachable = Reachable.of(paths);
+            for (PlanObject object : plan.objects()) {
+                Map<E164, Span> whole = new HashMap<>();
+                Map<E164, Span> leaving = new HashMap<>();
+                for (NumberPaths number : paths.each()) {
+                    Tallies tallies = new Tallies(paths.graph(), number.starts());
+                    Optional.ofNullable(tallies.objects().get(object.ref()))
+                            .ifPresent(tally -> whole.put(number.called(), tally.span()));
+                    tallies.leaving(object.ref(), cause -> true)
+                            .ifPresent(tally -> leaving.put(number.called(), tally.span()));
+                }
+                reached += whole.size();
+                assertThat(spans(reachable.numbers(object.ref())))
+                        .as("plan %d, %s", plans, object.ref())
+                        .isEqualTo(whole);
+                // Routes are gone through by calls, and no calls are said to come to them.
+                if (object.ref().kind() != Kind.ROUTE) {
+                    assertThat(spans(reachable.numbers(object.ref(), cause -> true)))
+                            .as("plan %d, out of %s", plans, object.ref())
+                            .isEqualTo(leaving);
+                }
+            }
+        }
+        assertThat(reached).isGreaterThan(300);
+    }
+
+    @Test
+    void holdsEveryStepOfEveryCallUntilItComesBack() {
+        Random random = new Random(62);
+        int steps = 0;
+        for (int plans = 0; plans < 60; plans++) {
+            Plan plan = RandomPlans.plan(random);
+            Reachable reachable = Reachable.of(Paths.of(plan, HORIZON));
+            for (int calls = 0; calls < 20; calls++) {
+                Bench bench = RandomPlans.bench(plan, random);
+                Set<String> met = new HashSet<>();
+                for (Trace.Step step : Tracer.trace(plan, bench).steps()) {
+                    // A path ends by coming back; what a call does after that is another path's.
+                    if (!met.add(step.object())) {
+                        break;
+                    }
+                    Optional<Ref> at = Ref.parse(step.object()).filter(ref -> ref.kind() != Kind.ROUTE);
+                    if (at.isEmpty()) {
+                        continue;
+                    }
+                    steps++;
+                    assertThat(spans(reachable.numbers(at.get())))
+                            .as("plan %d, %s", plans, bench)
+                            .hasEntrySatisfying(
+                                    Plans.MAIN,
+                                    span -> assertThat(span.contains(step.second()))
+                                            .isTrue());
+                }
+            }
+        }
+        assertThat(steps).isGreaterThan(1000);
+    }
+
+    @Test
+    void endsWhereNobodyWantsItAnyMore() {
+        Plan plan = RandomPlans.plan(new Random(63));
+        assertThatThrownBy(() -> Paths.of(plan, HORIZON, () -> false)).isInstanceOf(CancellationException.class);
+        AtomicInteger asked = new AtomicInteger();
+        Catalogue.examine(new Examination(plan, HORIZON, () -> asked.incrementAndGet() > 0), done -> {});
+        int all = asked.get();
+        for (int after = 0; after < all; after += 1 + all / 20) {
+            int times = after;
+            AtomicInteger now = new AtomicInteger();
+            Examination examination = new Examination(plan, HORIZON, () -> now.incrementAndGet() <= times);
+            assertThatThrownBy(() -> Catalogue.examine(examination, done -> {}))
+                    .as("after %d of %d", after, all)
+                    .isInstanceOf(CancellationException.class);
+        }
+    }
+}
