@@ -33,7 +33,8 @@
         <a
           href={path(screen)}
           aria-current={address.screen === screen.name ? 'page' : undefined}
-          class="flex justify-between border-l-3 px-3.5 py-0.5 hover:bg-wash {address.screen === screen.name
+          class="flex justify-between gap-1 border-l-3 py-0.5 pr-2 pl-3.5 hover:bg-wash {address.screen ===
+          screen.name
             ? 'border-reed bg-reed/10 font-semibold'
             : 'border-transparent'}"
           >{screen.title}<span class="font-mono text-[13px] text-muted">{count(screen)}</span></a

@@ -27,12 +27,12 @@
   let find = $state('');
 
   const query = askPlan(() => ({
-    key: ['outline', number, outline.wanted, outline.passed],
+    key: ['outline', number, outline.wanted, outline.passed, outline.sought],
     ask: (signal) =>
       api.outline(
         address.site,
         address.plan,
-        { to: number, open: outline.wanted, passed: outline.passed },
+        { to: number, open: outline.wanted, passed: outline.passed, find: outline.sought },
         signal,
       ),
     on: number !== '',
@@ -133,7 +133,7 @@
     );
     if (event.key === 'Enter' && hit) outline.reveal(hit.number);
     else if (event.key === 'Enter')
-      outline.whenAll(() => {
+      outline.seek(find, () => {
         const closed = outline.rows.find((row) => text(row).includes(wanted));
         if (closed) outline.reveal(closed.number);
         else site.fail(`No row says “${find}”.`);

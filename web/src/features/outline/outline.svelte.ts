@@ -41,9 +41,10 @@ class OutlineState {
     return shown;
   });
 
-  /** What is asked for though it is within a row that stands for many: by the arrival of that row. */
+  /** Rows that stand for many and are opened: all that is under them is asked for. */
   wanted = $state.raw<string[]>([]);
-  #reveals = 0;
+  /** What is looked for: rows that have it are asked for wherever they are. */
+  sought = $state('');
   #find: (() => void) | undefined;
 
   row = $derived(this.rows.find((row) => row.number === this.selected));
@@ -51,23 +52,23 @@ class OutlineState {
   /** Takes over the rows of a number; those of another begin where its call ends. */
   take(view: OutlineView): void {
     const first = this.loaded !== view.number;
+    const selected = this.row && keyOf(this.row);
     this.rows = view.rows;
     this.loaded = view.number;
     if (first) {
       this.wanted = [];
-      this.#reveals = 0;
+      this.sought = '';
       this.#find = undefined;
       this.selected = 1;
       this.#followed = '';
       this.closed = new Set(this.rows.filter((row) => isMany(row)).map(keyOf));
     }
-    this.selected = Math.min(this.selected, Math.max(1, this.rows.at(-1)?.number ?? 1));
-    if (this.#reveals) this.reveal(this.#reveals);
-    if (!this.rows.some((row) => row.leftOut)) {
-      const find = this.#find;
-      this.#find = undefined;
-      find?.();
-    }
+    // Rows above it may have come or gone.
+    const again = first ? undefined : this.rows.find((row) => keyOf(row) === selected);
+    this.selected = again?.number ?? Math.min(this.selected, Math.max(1, this.rows.length));
+    const find = this.#find;
+    this.#find = undefined;
+    find?.();
   }
 
   #followed = '';
@@ -114,12 +115,11 @@ class OutlineState {
     if (!this.wanted.includes(keyOf(row))) this.wanted = [...this.wanted, keyOf(row)];
   }
 
-  /** Does something when all rows are here; at once where they are. */
-  whenAll(then: () => void): void {
-    const left = this.rows.filter((row) => row.leftOut);
-    if (!left.length) return then();
+  /** Does something when the rows that have what is looked for are here; at once where none is left out. */
+  seek(text: string, then: () => void): void {
+    if (text === this.sought || !this.rows.some((row) => row.leftOut)) return then();
     this.#find = then;
-    left.forEach((row) => this.want(row));
+    this.sought = text;
   }
 
   under(row: RowView): number {
@@ -132,13 +132,7 @@ class OutlineState {
   /** Opens every row above one and selects it. */
   reveal(number: number): void {
     const target = this.rows.find((row) => row.number === number);
-    this.#reveals = 0;
-    if (!target) {
-      const within = this.rows.filter((row) => row.leftOut && row.number < number).at(-1);
-      if (!within) return;
-      this.#reveals = number;
-      return this.want(within);
-    }
+    if (!target) return;
     const closed = new Set(this.closed);
     let depth = target.depth;
     for (const row of this.rows.slice(0, this.rows.indexOf(target)).reverse()) {

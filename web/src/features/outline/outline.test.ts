@@ -109,15 +109,29 @@ describe('an outline', () => {
     expect(outline.shown.map((one) => one.number)).toEqual([1, 2, 3, 5, 7]);
   });
 
-  it('asks for rows that have been left out, and goes to one as soon as it is there', () => {
+  it('asks for rows that have been left out, and stays at the row that is selected when they come', () => {
+    const many = { ...view.rows[4]!, leftOut: 1 };
+    const last = { ...view.rows[6]!, number: 6 };
+    outline.loaded = '';
+    outline.take({ ...view, rows: [...view.rows.slice(0, 4), many, last] });
+    outline.selected = 6;
+    outline.turn(many, true);
+    expect(outline.wanted).toEqual(['menu/front#dialled']);
+    outline.take(view);
+    expect(outline.selected).toBe(7);
+  });
+
+  it('looks among those, too, and goes on when they are here', () => {
     const many = { ...view.rows[4]!, leftOut: 1 };
     outline.loaded = '';
-    outline.take({ ...view, rows: [...view.rows.slice(0, 4), many, view.rows[6]!] });
-    expect(outline.under(many)).toBe(1);
-    outline.reveal(6);
-    expect(outline.wanted).toEqual(['menu/front#dialled']);
-    expect(outline.selected).not.toBe(6);
+    outline.take({ ...view, rows: [...view.rows.slice(0, 4), many] });
+    const found = vi.fn();
+    outline.seek('2001', found);
+    expect(outline.sought).toBe('2001');
+    expect(found).not.toHaveBeenCalled();
     outline.take(view);
-    expect(outline.selected).toBe(6);
+    expect(found).toHaveBeenCalledOnce();
+    outline.seek('2001', found);
+    expect(found).toHaveBeenCalledTimes(2);
   });
 });

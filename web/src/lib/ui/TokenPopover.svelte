@@ -21,23 +21,54 @@
     children,
   }: Props = $props();
 
+  let button = $state<HTMLButtonElement>();
+  /** Hundreds of tokens are on a screen, of which few are ever opened: what opens is made with the first time. */
+  let used = $state(false);
+
+  $effect(() => {
+    if (open) used = true;
+  });
+
   function close() {
     open = false;
   }
 </script>
 
-<Popover.Root bind:open onOpenChange={(now) => !now && onclosed?.()}>
-  <Popover.Trigger class="token {style}" aria-label={label} {onkeydown}>{text}</Popover.Trigger>
-  <Popover.Portal>
-    <Popover.Content
-      class="sheet w-[360px] max-w-[90vw]"
-      sideOffset={6}
-      align="start"
-      collisionPadding={12}
-      role="dialog"
-      aria-label={label}
-    >
-      {@render children(close)}
-    </Popover.Content>
-  </Popover.Portal>
-</Popover.Root>
+<button
+  bind:this={button}
+  type="button"
+  class="token {style}"
+  aria-label={label}
+  aria-haspopup="dialog"
+  aria-expanded={open}
+  {onkeydown}
+  onclick={() => {
+    used = true;
+    open = !open;
+  }}>{text}</button
+>
+{#if used}
+  <Popover.Root bind:open onOpenChange={(now) => !now && onclosed?.()}>
+    <Popover.Portal>
+      <Popover.Content
+        class="sheet w-[360px] max-w-[90vw]"
+        customAnchor={button}
+        sideOffset={6}
+        align="start"
+        collisionPadding={12}
+        role="dialog"
+        aria-label={label}
+        onInteractOutside={(event) => {
+          // The token itself turns it off again, which it would else turn on.
+          if (button?.contains(event.target as Node)) event.preventDefault();
+        }}
+        onCloseAutoFocus={(event) => {
+          event.preventDefault();
+          button?.focus();
+        }}
+      >
+        {@render children(close)}
+      </Popover.Content>
+    </Popover.Portal>
+  </Popover.Root>
+{/if}

@@ -11,6 +11,7 @@ import app.bittern.call.Transition;
 import app.bittern.call.Window;
 import app.bittern.number.E164;
 import app.bittern.plan.Extension;
+import app.bittern.plan.Kind;
 import app.bittern.plan.Mailbox;
 import app.bittern.plan.Plan;
 import app.bittern.plan.PlanObject;
@@ -24,28 +25,38 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.stream.Stream;
 
 /// Draws the outline of one inbound number.
 ///
 /// A walk in depth from the routes that can take calls to the number. An object is drawn where it is first met
 /// and linked from everywhere else; a row's window adds up the windows of the rows above it. Outcomes that one
-/// field decides are one row. Cost: rows × outcomes.
+/// field decides are one row. What callers come to by dialling an extension in a menu is drawn there only where
+/// nothing else leads to it, so that the other rows stay what they are whether those are [Opened] or not. Cost:
+/// rows × outcomes.
 public final class Outline {
     private final Plan plan;
+    private final Opened opened;
     private final Sentences sentences;
     private final List<Row> rows = new ArrayList<>();
     private final Map<Ref, Integer> depths = new LinkedHashMap<>();
     private final Map<Ref, Integer> drawn = new LinkedHashMap<>();
     private final Map<State, List<Outcome>> known = new HashMap<>();
 
-    private Outline(Plan plan) {
+    private Outline(Plan plan, Opened opened) {
         this.plan = plan;
+        this.opened = opened;
         this.sentences = new Sentences(plan);
     }
 
-    /// The rows of a number, routes in the order in which they are tried.
+    /// The rows of a number, routes in the order in which they are tried; nothing is opened.
     public static List<Row> of(Plan plan, E164 called) {
-        Outline outline = new Outline(plan);
+        return of(plan, called, Opened.NOTHING);
+    }
+
+    /// The rows of a number, routes in the order in which they are tried.
+    public static List<Row> of(Plan plan, E164 called, Opened opened) {
+        Outline outline = new Outline(plan, opened);
         for (Route route : RouteChoice.reached(plan, called)) {
             outline.measure(route);
             outline.route(route, called);
@@ -64,9 +75,10 @@ public final class Outline {
                     continue;
                 }
                 for (Outcome outcome : outcomes(state)) {
-                    if (outcome.onward() instanceof Onward.Next(State next)) {
-                        int under = depth + (outcome.cause() instanceof Cause.Dialled ? 2 : 1);
-                        byDepth.computeIfAbsent(under, d -> new ArrayList<>()).add(next);
+                    if (!(outcome.cause() instanceof Cause.Dialled)
+                            && outcome.onward() instanceof Onward.Next(State next)) {
+                        byDepth.computeIfAbsent(depth + 1, d -> new ArrayList<>())
+                                .add(next);
                     }
                 }
             }
@@ -166,9 +178,8 @@ public final class Outline {
 
     private void arrive(PlanObject from, Exit exit, Window window, int depth, List<Part> parts) {
         Optional<Row.Place> place = exit.field().map(field -> new Row.Place(from.ref(), field));
-        List<String> arrivals = exit.causes().stream()
-                .map(cause -> from.ref() + "#" + cause.id())
-                .toList();
+        List<String> arrivals =
+                exit.causes().stream().map(cause -> arrival(from, cause)).toList();
         parts.addAll(sentences.destination(from, exit.field(), exit.onward()));
         switch (exit.onward()) {
             case Onward.Ends(Ending ending) ->
@@ -199,7 +210,7 @@ public final class Outline {
         exits.stream().filter(Outline::answered).forEach(exit -> {
             parts.add(Part.plain("·"));
             parts.addAll(sentences.destination(object, exit.field(), exit.onward()));
-            exit.causes().forEach(cause -> here.add(object.ref() + "#" + cause.id()));
+            exit.causes().forEach(cause -> here.add(arrival(object, cause)));
         });
         add(depth, window, parts, here, Optional.of(object.ref()), Optional.empty(), place, true);
         exits.stream().filter(exit -> !answered(exit)).forEach(exit -> exit(object, exit, window, depth + 1, language));
@@ -217,31 +228,64 @@ public final class Outline {
         return object instanceof Mailbox mailbox && mailbox.operator().isEmpty();
     }
 
-    /// Extensions dialled in a menu: one row for all, one under it for each.
+    /// Extensions dialled in a menu: one row for all, one under it for each that is drawn.
     private void dialled(PlanObject menu, Exit exit, Window arrived, int depth) {
-        List<String> arrivals = exit.causes().stream()
-                .map(cause -> menu.ref() + "#" + cause.id())
+        String first = arrival(menu, exit.causes().getFirst());
+        List<Outcome> some = drawn(menu, first, exit.causes().size());
+        List<String> arrivals = Stream.concat(
+                        Stream.of(first), some.stream().map(outcome -> arrival(menu, outcome.cause())))
+                .distinct()
                 .toList();
-        add(
+        rows.add(new Row(
+                rows.size() + 1,
                 depth,
                 arrived.plus(exit.window()),
                 sentences.dialled(exit.causes().size()),
                 arrivals,
                 Optional.empty(),
                 Optional.empty(),
+                0,
                 Optional.empty(),
-                true);
-        State state = new State(menu.ref(), Context.in(plan.site().defaultLanguage()));
-        for (Outcome outcome : outcomes(state)) {
+                true,
+                exit.causes().size() - some.size()));
+        some.forEach(outcome -> dialled(menu, outcome, arrived.plus(outcome.window()), depth + 1));
+    }
+
+    /// The extensions dialled in a menu that are drawn: all, or those that the call passes and the first that
+    /// have what is looked for.
+    private List<Outcome> drawn(PlanObject menu, String first, int all) {
+        boolean every = opened.draws(first, all);
+        List<Outcome> drawn = new ArrayList<>();
+        int found = 0;
+        for (Outcome outcome :
+                outcomes(new State(menu.ref(), Context.in(plan.site().defaultLanguage())))) {
             if (outcome.cause() instanceof Cause.Dialled(String extension)) {
-                List<Part> parts = new ArrayList<>(List.of(Part.key(extension)));
-                Exit one = new Exit(outcome.window(), List.of(outcome.cause()), outcome.onward(), Optional.empty());
-                parts.add(Part.strong(plan.find(new Ref(app.bittern.plan.Kind.EXTENSION, extension), Extension.class)
-                        .map(Extension::title)
-                        .orElse(extension)));
-                arrive(menu, one, arrived.plus(outcome.window()), depth + 1, parts);
+                boolean sought = !every && found < Opened.MOST_FOUND && opened.has(extension + " " + name(extension));
+                found += sought ? 1 : 0;
+                if (every || sought || opened.passed().contains(arrival(menu, outcome.cause()))) {
+                    drawn.add(outcome);
+                }
             }
         }
+        return drawn;
+    }
+
+    private String name(String extension) {
+        return plan.find(new Ref(Kind.EXTENSION, extension), Extension.class)
+                .map(Extension::title)
+                .orElse(extension);
+    }
+
+    private void dialled(PlanObject menu, Outcome outcome, Window window, int depth) {
+        String extension = ((Cause.Dialled) outcome.cause()).extension();
+        Exit one = new Exit(outcome.window(), List.of(outcome.cause()), outcome.onward(), Optional.empty());
+        List<Part> parts = new ArrayList<>(List.of(Part.key(extension), Part.strong(name(extension))));
+        arrive(menu, one, window, depth, parts);
+    }
+
+    /// An exit as a trace names it.
+    private static String arrival(PlanObject from, Cause cause) {
+        return from.ref() + "#" + cause.id();
     }
 
     private void add(
@@ -254,6 +298,6 @@ public final class Outline {
             Optional<Row.Place> field,
             boolean holds) {
         int uses = object.map(ref -> plan.uses(ref).size()).orElse(0);
-        rows.add(new Row(rows.size() + 1, depth, window, parts, arrivals, object, asRow, uses, field, holds));
+        rows.add(new Row(rows.size() + 1, depth, window, parts, arrivals, object, asRow, uses, field, holds, 0));
     }
 }

@@ -22,6 +22,7 @@ import app.bittern.plan.Plan;
 import app.bittern.plan.PlanObject;
 import app.bittern.plan.Pointer;
 import app.bittern.plan.Ref;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
@@ -98,6 +99,58 @@ class OutlineTest {
                     .forEach(row ->
                             assertThat(rows.get(row.asRow().get() - 1).object()).isEqualTo(row.object()));
         }
+    }
+
+    /// A menu in which so many extensions can be dialled, of which key 1 leads to the first.
+    private static Plan dialling(int extensions) {
+        List<PlanObject> objects = new ArrayList<>(List.of(
+                menu("front", true, true, "mailbox/desk", "1", "extension/40000"), mailbox("desk"), prompt("ask", 10)));
+        for (int index = 0; index < extensions; index++) {
+            objects.add(extension(Integer.toString(40000 + index), Optional.of("desk")));
+        }
+        return to("menu/front", objects.toArray(PlanObject[]::new));
+    }
+
+    private static List<String> dialled(List<Row> rows) {
+        return rows.stream()
+                .filter(row -> row.arrivals().getFirst().startsWith("menu/front#dialled")
+                        && row.object().isPresent())
+                .map(row -> row.arrivals().getFirst().substring("menu/front#dialled ".length()))
+                .toList();
+    }
+
+    @Test
+    void ofThousandsThatCanBeDialledThoseAreDrawnThatAreOpenedPassedOrSought() {
+        Plan plan = dialling(3000);
+        List<Row> closed = Outline.of(plan, MAIN);
+        Row many = closed.stream().filter(row -> row.leftOut() > 0).findFirst().orElseThrow();
+        assertThat(many.leftOut()).isEqualTo(3000);
+        assertThat(dialled(closed)).isEmpty();
+        // Key 1 leads to the first: its row is there, whatever is opened, and the others keep what they say.
+        assertThat(closed)
+                .anyMatch(row -> row.arrivals().contains("menu/front#key 1")
+                        && row.asRow().isEmpty());
+
+        Set<String> passed = Set.of("menu/front#dialled 41234");
+        List<Row> some = Outline.of(plan, MAIN, new Opened(Set.of(), passed, "4299"));
+        assertThat(dialled(some))
+                .containsExactly(
+                        "41234", "42990", "42991", "42992", "42993", "42994", "42995", "42996", "42997", "42998",
+                        "42999");
+        assertThat(dialled(Outline.of(plan, MAIN, new Opened(Set.of(), Set.of(), "40"))))
+                .hasSize(Opened.MOST_FOUND);
+
+        List<Row> opened =
+                Outline.of(plan, MAIN, new Opened(Set.of(many.arrivals().getFirst()), Set.of(), ""));
+        assertThat(dialled(opened)).hasSize(3000);
+        assertThat(texts(opened)).containsSubsequence(texts(closed));
+        assertThat(dialled(Outline.of(dialling(Opened.UNASKED), MAIN))).hasSize(Opened.UNASKED);
+    }
+
+    private static List<String> texts(List<Row> rows) {
+        return rows.stream()
+                .map(row -> row.parts().stream().map(Part::text).collect(Collectors.joining(" ")))
+                .toList();
     }
 
     /// Whatever a call does is at a row: its first step at the route's, and each way that it leaves an object by.

@@ -28,7 +28,7 @@ public final class CallApi {
     /// @param field     the field in which the row's destination is given: object and field
     /// @param entry     the entry of a map that the field is of, which goes where the row is removed
     /// @param adds      the map in which an entry can be added here
-    /// @param leftOut   rows under this one that are not given until it is opened
+    /// @param leftOut   for how many that it stands for no row is given until it is opened
     /// @param findings  how many are about what is here
     /// @param blocking  whether one of them blocks
     /// @param opens     whether rows under this one belong to it

@@ -5,6 +5,7 @@ import app.bittern.call.Trace;
 import app.bittern.call.Tracer;
 import app.bittern.formats.answer.TraceJson;
 import app.bittern.number.E164;
+import app.bittern.outline.Opened;
 import app.bittern.plan.InboundNumber;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Problem;
@@ -64,12 +65,14 @@ class CallController {
     ///
     /// @param open   arrivals at rows whose rows are given also where they are more than 200
     /// @param passed arrivals at rows that are given in any case, with what is under them
+    /// @param find   a part of a number or a name: of rows that are not given the first that have it are
     @GetMapping("/outline")
     CallApi.OutlineView outline(
             Asked asked,
             @RequestParam String to,
             @RequestParam(required = false) @Nullable List<String> open,
-            @RequestParam(required = false) @Nullable List<String> passed) {
+            @RequestParam(required = false) @Nullable List<String> passed,
+            @RequestParam(defaultValue = "") String find) {
         E164 called = E164.parse(to)
                 .orElseThrow(() ->
                         Refusal.unusable("to: found '" + Problem.shown(to) + "'; allowed is " + E164.ALLOWED + "."));
@@ -79,10 +82,9 @@ class CallController {
                 asked.version(),
                 called.text(),
                 known.current(),
-                new ClosedRows(work.answer(asked, new OutlineOf(called)), set(open), set(passed))
-                        .given().stream()
-                                .map(given -> rows.row(given.row(), given.leftOut()))
-                                .toList());
+                work.answer(asked, new OutlineOf(called, new Opened(set(open), set(passed), find))).stream()
+                        .map(rows::row)
+                        .toList());
     }
 
     private static Set<String> set(@Nullable List<String> given) {

@@ -31,7 +31,7 @@ final class Rows {
         }
     }
 
-    CallApi.RowView row(Row row, int leftOut) {
+    CallApi.RowView row(Row row) {
         BitSet here = here(row);
         return new CallApi.RowView(
                 row.number(),
@@ -49,7 +49,7 @@ final class Rows {
                 row.field().flatMap(Rows::entry),
                 adds(row),
                 row.holdsRow(),
-                leftOut,
+                row.leftOut(),
                 here.cardinality(),
                 here.intersects(blocking));
     }
