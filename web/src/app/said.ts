@@ -1,11 +1,9 @@
 import { site } from './site.svelte';
 
-/** The site's way to write dates: its first language, in its country. */
+/** The way to write dates: in English, as all of the screens, and as the site's country does. */
 function locale(): string {
-  const view = site.view;
-  if (!view) return 'en-GB';
   try {
-    return new Intl.Locale(view.languages[0] ?? 'en', { region: view.country }).toString();
+    return new Intl.Locale('en', { region: site.view?.country ?? 'GB' }).toString();
   } catch {
     return 'en-GB';
   }

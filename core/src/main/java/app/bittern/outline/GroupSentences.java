@@ -179,8 +179,6 @@ final class GroupSentences {
     }
 
     Part rings(Seconds value) {
-        int rings =
-                (value.value() + plan.site().ringSeconds() - 1) / plan.site().ringSeconds();
-        return Part.muted("(" + rings + (rings == 1 ? " ring)" : " rings)"));
+        return Part.muted("(" + plan.site().rings(value) + ")");
     }
 }

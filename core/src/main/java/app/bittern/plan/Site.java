@@ -48,6 +48,12 @@ public record Site(
         });
     }
 
+    /// How often something that rings so long is heard to ring, the last time begun only: `7 rings`.
+    public String rings(Seconds time) {
+        int rings = (time.value() + ringSeconds() - 1) / ringSeconds();
+        return rings == 1 ? "1 ring" : rings + " rings";
+    }
+
     @Override
     public Ref ref() {
         return new Ref(Kind.SITE, key);

@@ -40,8 +40,13 @@ public final class TakingBack {
     /// Something that has been changed since and stands in the way.
     ///
     /// @param field the field, or the whole object
-    /// @param says  what it is now, and what it would become, in words
-    public record Since(Ref object, Pointer field, String says) {}
+    /// @param says  what it is now, and what it would become, in the words of the plan file
+    /// @param clash the values, where a field has been changed since
+    public record Since(Ref object, Pointer field, String says, Optional<ThreeWay.Clash> clash) {
+        private Since(Ref object, Pointer field, String says) {
+            this(object, field, says, Optional.empty());
+        }
+    }
 
     /// What became of it.
     public sealed interface Result {
@@ -152,7 +157,8 @@ public final class TakingBack {
                     is.ref(),
                     clash.field(),
                     now.title(is.ref()) + ", " + clash.field() + " is " + words(clash.theirs())
-                            + " by now; it would become " + words(clash.mine())));
+                            + " by now; it would become " + words(clash.mine()),
+                    Optional.of(clash)));
         }
         switch (ObjectJson.read(is.ref(), merged.object())) {
             case ObjectJson.Result.Read(PlanObject object) -> edits.add(new PlanEdit.Put(object));

@@ -2,9 +2,14 @@ package app.bittern.server.edit;
 
 import app.bittern.edit.PlanEdit;
 import app.bittern.formats.TakingBack;
+import app.bittern.formats.ThreeWay;
 import app.bittern.plan.Plan;
+import app.bittern.plan.Pointer;
+import app.bittern.plan.Ref;
 import app.bittern.server.Refusal;
 import app.bittern.server.finding.Findings;
+import app.bittern.server.object.Said;
+import app.bittern.server.object.Where;
 import app.bittern.server.plan.Change;
 import app.bittern.server.plan.Drafts;
 import app.bittern.server.plan.JournalRow;
@@ -23,6 +28,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import tools.jackson.databind.JsonNode;
 
 /// Changes to a draft: wishes are made into one edit, kept, and can be taken back.
 @RestController
@@ -100,16 +106,26 @@ class EditController {
             case TakingBack.Result.Refused(List<TakingBack.Since> changed) -> {
                 throw new Refusal(
                         HttpStatus.CONFLICT,
-                        changed.stream().map(one -> says(one, since)).toList());
+                        changed.stream().map(one -> says(plan, one, since)).toList());
             }
         };
     }
 
-    private static String says(TakingBack.Since one, Since since) {
-        return one.says()
+    private static String says(Plan plan, TakingBack.Since one, Since since) {
+        return one.clash().map(clash -> says(plan, one.object(), clash)).orElse(one.says())
                 + since.last(one.object())
                         .map(row -> " (" + row.account() + ", " + row.at().truncatedTo(ChronoUnit.SECONDS) + ": "
                                 + row.says() + ").")
                         .orElse(".");
+    }
+
+    private static String says(Plan plan, Ref object, ThreeWay.Clash clash) {
+        return plan.title(object) + ", " + Where.words(object.kind(), clash.field()) + ", is "
+                + said(plan, object, clash.field(), clash.theirs()) + " by now; it would become "
+                + said(plan, object, clash.field(), clash.mine());
+    }
+
+    private static String said(Plan plan, Ref object, Pointer field, @Nullable JsonNode value) {
+        return value == null ? "nothing" : new Said(plan).value(object.kind(), field, value);
     }
 }

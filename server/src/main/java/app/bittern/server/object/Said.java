@@ -2,6 +2,9 @@ package app.bittern.server.object;
 
 import app.bittern.formats.Choosing;
 import app.bittern.formats.FieldForm;
+import app.bittern.hours.DateRule;
+import app.bittern.hours.Season;
+import app.bittern.hours.WeekRange;
 import app.bittern.number.E164;
 import app.bittern.plan.Destination;
 import app.bittern.plan.Kind;
@@ -11,16 +14,13 @@ import app.bittern.plan.Pointer;
 import app.bittern.plan.Problem;
 import app.bittern.plan.Ref;
 import app.bittern.plan.Seconds;
-import java.time.DateTimeException;
-import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
-import java.time.format.FormatStyle;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Pattern;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.BooleanNode;
 import tools.jackson.databind.node.StringNode;
@@ -43,14 +43,12 @@ public final class Said {
     /// How long something rings, which people also count in rings.
     private static final Set<String> RINGING = Set.of("ringFor", "ringEach", "for", "after");
 
+    private static final Pattern DATE = Pattern.compile("[0-9]{4}-[0-9]{2}-[0-9]{2}");
+
     private final Plan plan;
-    private final Locale locale;
 
     public Said(Plan plan) {
         this.plan = plan;
-        this.locale = Locale.of(
-                Locale.forLanguageTag(plan.site().defaultLanguage()).getLanguage(),
-                plan.site().country());
     }
 
     /// All values in the body of an object that are read otherwise than they are written.
@@ -113,15 +111,13 @@ public final class Said {
         }
         return chosen(form.choose(), written)
                 .or(() -> E164.parse(written).map(this::number))
-                .or(() -> date(written))
+                .or(() -> days(form, written))
                 .orElse(written);
     }
 
     private String duration(FieldForm form, Seconds time) {
-        int cycle = plan.site().ringSeconds();
-        int rings = (time.value() + cycle - 1) / cycle;
         return RINGING.contains(form.name()) && time.value() > 0 && time.value() <= 300
-                ? time.said() + " (" + (rings == 1 ? "1 ring" : rings + " rings") + ")"
+                ? time.said() + " (" + plan.site().rings(time) + ")"
                 : time.said();
     }
 
@@ -129,17 +125,19 @@ public final class Said {
         return number.shownIn(plan.site().country());
     }
 
-    private Optional<String> date(String written) {
-        if (!written.matches("[0-9]{4}-[0-9]{2}-[0-9]{2}")) {
-            return Optional.empty();
+    /// Days and hours of the week; what they are is told by what is allowed in the field.
+    private Optional<String> days(FieldForm form, String written) {
+        String country = plan.site().country();
+        if (form.allowed().contains(WeekRange.ALLOWED)) {
+            return WeekRange.parse(written).map(WeekRange::said);
         }
-        try {
-            return Optional.of(LocalDate.parse(written)
-                    .format(DateTimeFormatter.ofLocalizedDate(FormatStyle.MEDIUM)
-                            .withLocale(locale)));
-        } catch (DateTimeException noDate) {
-            return Optional.empty();
+        if (form.allowed().contains(Season.ALLOWED)) {
+            return Season.parse(written).map(season -> season.said(country));
         }
+        return form.allowed().contains(DateRule.ALLOWED)
+                        || DATE.matcher(written).matches()
+                ? DateRule.parse(written).map(day -> day.said(country))
+                : Optional.empty();
     }
 
     /// What a text that was chosen stands for.

@@ -117,7 +117,7 @@ class MergingTest {
         Client.Answer refused = kari.post(SITE + "/undo?version=" + second, "");
         assertThat(refused.status()).isEqualTo(409);
         assertThat(refused.json().at("/says/0").asString())
-                .contains("/ringFor is 45s by now; it would become 20s")
+                .contains("is 45 s (15 rings) by now; it would become 20 s (7 rings)")
                 .contains(RunningApplication.NAME);
         assertThat(kari.post(SITE + "/undo?version=" + first, "").status()).isEqualTo(200);
         assertThat(isNamed("Reception")).isTrue();
