@@ -1,0 +1,39 @@
+import { beforeEach, describe, expect, it } from 'vitest';
+import type { SiteView } from '../lib/api/types';
+import { browser } from '../testing/browser';
+
+browser();
+const { dayAndTime, instant } = await import('./said');
+const { site } = await import('./site.svelte');
+
+function of(country: string): void {
+  site.view = { country, now: '2026-11-24T10:15', languages: ['nb-NO'] } as SiteView;
+}
+
+beforeEach(() => of('GB'));
+
+describe('a time of the site’s clock', () => {
+  it('is said as its country does, in English as all of the screens', () => {
+    expect(instant('2026-11-24T10:15')).toBe('Tue 24 Nov 2026 10:15');
+    of('US');
+    expect(instant('2026-11-24T20:15')).toBe('Tue Nov 24 2026 08:15 PM');
+    of('NO');
+    expect(instant('2026-11-24T20:15')).toMatch(/^Tue 24 Nov 2026 20:15$/);
+  });
+
+  it('is not moved by the browser’s zone, also where the clock is put forward', () => {
+    expect(instant('2026-03-29T01:30')).toBe('Sun 29 Mar 2026 01:30');
+  });
+
+  it('of today needs no day', () => {
+    expect(dayAndTime('2026-11-24T08:05')).toBe('08:05');
+    expect(dayAndTime('2026-11-23T08:05')).toBe('23 Nov, 08:05');
+  });
+
+  it('that cannot be read stays as it was typed', () => {
+    expect(instant('soon')).toBe('soon');
+    expect(instant('')).toBe('no time');
+    of('XYZ');
+    expect(instant('2026-11-24T10:15')).toBe('Tue 24 Nov 2026 10:15');
+  });
+});
