@@ -57,7 +57,7 @@ class LargePlanMeasure {
         System.out.printf("%-40s %8.1f ms%n", "taken in", since(start));
         String plan = "/api/sites/" + made.at("/key").asString() + "/draft";
         timed("list of sites, nothing loaded", "/api/sites");
-        JsonNode site = timed("the plan as a whole, loaded from the database", plan);
+        JsonNode site = timed("the plan as a whole", plan);
         String number = site.at("/number").asString().replace("+", "%2B");
         timed("first findings, as far as known", plan + "/findings");
         timed("first list of 200 extensions", plan + "/objects/extension?rows=200&column=ringFor");

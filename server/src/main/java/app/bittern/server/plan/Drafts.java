@@ -73,7 +73,7 @@ public class Drafts {
     }
 
     private Plan plan(String site) {
-        return Plan.of(objects.findBySiteOrderByPlace(site).stream()
+        return Plan.of(objects.findBySiteOrderByPlace(site).parallelStream()
                 .map(ObjectRow::object)
                 .toList());
     }
@@ -86,6 +86,9 @@ public class Drafts {
         for (PlanObject object : plan.objects()) {
             objects.save(new ObjectRow(site, object.ref(), place++).holding(object, 0));
         }
+        // Were the transaction to fail, no site would have this stamp.
+        Stamp made = sites.stamp(site).orElseThrow();
+        kept(new Draft(site, made.made(), made.version(), plan));
     }
 
     /// Forgets a site that is there no more.

@@ -8,6 +8,7 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
+import jakarta.persistence.SequenceGenerator;
 import jakarta.persistence.Table;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.json.JsonMapper;
@@ -17,10 +18,14 @@ import tools.jackson.databind.json.JsonMapper;
 @Entity
 @Table(name = "plan_object")
 class ObjectRow {
+    /// A block of numbers is taken at a time, as the database's sequence steps by: rows are written in batches.
+    private static final String NUMBERS = "plan_object_number";
+
     private static final JsonMapper MAPPER = JsonMapper.builder().build();
 
     @Id
-    @GeneratedValue(strategy = GenerationType.IDENTITY)
+    @GeneratedValue(strategy = GenerationType.SEQUENCE, generator = NUMBERS)
+    @SequenceGenerator(name = NUMBERS, sequenceName = NUMBERS, allocationSize = 100)
     private @Nullable Long id;
 
     private String site = "";
