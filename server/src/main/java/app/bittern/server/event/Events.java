@@ -2,19 +2,26 @@ package app.bittern.server.event;
 
 import app.bittern.server.plan.Asked;
 import app.bittern.server.plan.Change;
+import app.bittern.server.plan.Notices;
 import jakarta.annotation.PreDestroy;
+import java.time.Duration;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.context.event.ContextClosedEvent;
 import org.springframework.context.event.EventListener;
+import org.springframework.dao.DataAccessException;
 import org.springframework.stereotype.Component;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+import tools.jackson.databind.json.JsonMapper;
 
 /// The open screens of this server, and what they are told.
 @Component
@@ -25,17 +32,34 @@ public class Events {
     /// So often at most a computation says how far it is.
     private static final long PROGRESS_MILLIS = 200;
 
+    /// A server that has not said for so long who is there is gone.
+    private static final Duration PATIENCE = Duration.ofSeconds(3L * BEAT_SECONDS);
+
+    private static final Logger LOG = LoggerFactory.getLogger(Events.class);
+
+    /// What this server is called by the others.
+    private final String server = UUID.randomUUID().toString();
+    private final People elsewhere = new People(PATIENCE);
+    private final Notices notices;
+    private final JsonMapper mapper;
     private final Map<String, List<Screen>> screens = new ConcurrentHashMap<>();
     private final Map<String, Long> progressAt = new ConcurrentHashMap<>();
     private final ScheduledExecutorService beat = Executors.newSingleThreadScheduledExecutor(
             Thread.ofPlatform().name("events-beat").daemon().factory());
 
-    Events() {
-        var _ = beat.scheduleAtFixedRate(
-                () -> screens.values().forEach(all -> all.forEach(Screen::beat)),
-                BEAT_SECONDS,
-                BEAT_SECONDS,
-                TimeUnit.SECONDS);
+    /// Who has a site open on a server, as servers tell each other.
+    record Here(String server, List<String> accounts) {}
+
+    Events(Notices notices, JsonMapper mapper) {
+        this.notices = notices;
+        this.mapper = mapper;
+        var _ = beat.scheduleAtFixedRate(this::beat, BEAT_SECONDS, BEAT_SECONDS, TimeUnit.SECONDS);
+    }
+
+    private void beat() {
+        screens.values().forEach(all -> all.forEach(Screen::beat));
+        watched().forEach(this::announce);
+        elsewhere.forgetSilent(System.nanoTime()).forEach(this::tellPeople);
     }
 
     /// Open connections would hold a server back that is to end.
@@ -69,14 +93,49 @@ public class Events {
                 .toList();
     }
 
+    /// Somebody has come or gone here: the screens of this server are told, and then the other servers.
     private void people(String site) {
-        send(
-                site,
-                new EventApi.People(screens.getOrDefault(site, List.of()).stream()
-                        .map(screen -> screen.author().account())
-                        .distinct()
-                        .sorted()
-                        .toList()));
+        tellPeople(site);
+        if (!beat.isShutdown()) {
+            beat.execute(() -> announce(site));
+        }
+    }
+
+    private void tellPeople(String site) {
+        send(site, new EventApi.People(elsewhere.with(site, here(site))));
+    }
+
+    private List<String> here(String site) {
+        return screens.getOrDefault(site, List.of()).stream()
+                .map(screen -> screen.author().account())
+                .distinct()
+                .sorted()
+                .toList();
+    }
+
+    private void announce(String site) {
+        try {
+            notices.people(site, mapper.writeValueAsString(new Here(server, here(site))));
+        } catch (DataAccessException lost) {
+            // Said again with the next beat.
+            LOG.debug("bittern: other servers were not told who has {} open", site, lost);
+        }
+    }
+
+    /// Who has a site open on a server, which may be this one.
+    void people(String site, String told) {
+        Here said = mapper.readValue(told, Here.class);
+        if (said.server().equals(server)) {
+            return;
+        }
+        People.Heard heard = elsewhere.said(site, said.server(), said.accounts(), System.nanoTime());
+        if (heard.fresh() && !here(site).isEmpty()) {
+            // One that has just come does not know yet who is here.
+            announce(site);
+        }
+        if (heard.changed()) {
+            tellPeople(site);
+        }
     }
 
     void edited(String site, EventApi.Edited edited) {

@@ -110,14 +110,15 @@ class Listener implements SmartLifecycle {
     private void heard(String notice) {
         String[] words = notice.split(" ", 3);
         String site = words[1];
-        long version = Long.parseLong(words[2]);
         switch (words[0]) {
             case "edited" -> {
+                long version = Long.parseLong(words[2]);
                 // Told before it is known as told: what fails on the way is found when the connection is made anew.
                 edited(site, version);
                 known.merge(site, version, Math::max);
             }
-            case "told" -> events.told(site, version);
+            case "told" -> events.told(site, Long.parseLong(words[2]));
+            case "people" -> events.people(site, words[2]);
             case "sites" -> {
                 // One that was removed may be made anew, and begins its versions again.
                 known.remove(site);

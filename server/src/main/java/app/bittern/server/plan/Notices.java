@@ -31,6 +31,13 @@ public class Notices {
         send("sites " + site + " 0");
     }
 
+    /// Who has a site open on this server.
+    ///
+    /// @param who as the servers agree to write it
+    public void people(String site, String who) {
+        send("people " + site + " " + who);
+    }
+
     private void send(String text) {
         database.query("select pg_notify(?, ?)", row -> {}, CHANNEL, text);
     }

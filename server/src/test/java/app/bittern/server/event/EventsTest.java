@@ -5,9 +5,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.bittern.server.testing.Client;
 import app.bittern.server.testing.Listening;
 import app.bittern.server.testing.RunningApplication;
+import java.util.List;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
+import org.springframework.jdbc.core.JdbcTemplate;
 import tools.jackson.databind.JsonNode;
 
 /// What open screens are told, by the server that was asked and by others on the same database.
@@ -108,6 +110,34 @@ class EventsTest {
             assertThat(listening.next("people").at("/accounts/0").asString()).isEqualTo(RunningApplication.NAME);
         }
         assertThat(APPLICATION.client().get(PLAN + "/events").status()).isEqualTo(401);
+    }
+
+    @Test
+    void whoIsOnAnotherServerIsTold() {
+        APPLICATION
+                .bean(JdbcTemplate.class)
+                .update(
+                        "insert into account (name, password) select 'noor', password from account where name = ?",
+                        RunningApplication.NAME);
+        Client noor = OTHER.client();
+        noor.signIn("noor", RunningApplication.PASSWORD);
+        try (Listening here = kari.listen(PLAN + "/events");
+                Listening there = noor.listen(PLAN + "/events")) {
+            until(here, "noor", RunningApplication.NAME);
+            until(there, "noor", RunningApplication.NAME);
+        }
+    }
+
+    /// Waits until a screen has been told that just these are here.
+    private static void until(Listening screen, String... accounts) {
+        List<String> told = List.of();
+        while (!told.equals(List.of(accounts))) {
+            told = screen.next("people")
+                    .at("/accounts")
+                    .valueStream()
+                    .map(JsonNode::asString)
+                    .toList();
+        }
     }
 
     @Test
