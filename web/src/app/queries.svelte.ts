@@ -1,14 +1,12 @@
-import { createQuery, keepPreviousData, QueryCache, QueryClient } from '@tanstack/svelte-query';
+import { createQuery, keepPreviousData, QueryClient } from '@tanstack/svelte-query';
 import { Refused } from '../lib/api/client';
 import { address } from './address.svelte';
-import { session } from './session.svelte';
 import { site } from './site.svelte';
 
 const TRIES = 3;
 
 /** What the server has said, by question: shown at once, asked again when the plan has another version. */
 export const queries = new QueryClient({
-  queryCache: new QueryCache({ onError: (failure) => session.noticed(failure) }),
   defaultOptions: {
     queries: {
       staleTime: Infinity,

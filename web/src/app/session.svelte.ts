@@ -1,4 +1,4 @@
-import { Refused } from '../lib/api/client';
+import { onRefused, type Refused } from '../lib/api/client';
 import * as api from '../lib/api/endpoints';
 
 /** Who is signed in. */
@@ -7,6 +7,10 @@ class SessionState {
   known = $state(false);
   /** Whether a session has ended under a screen that is still there. */
   ended = $state(false);
+
+  constructor() {
+    onRefused((refused) => this.#noticed(refused));
+  }
 
   async begin(): Promise<void> {
     this.name = (await api.session()).name;
@@ -24,11 +28,11 @@ class SessionState {
   }
 
   /** Notes that the session has ended, where a refusal may come of that: the screen stays, and asks for a sign-in. */
-  noticed(failure: unknown): void {
-    if (!(failure instanceof Refused) || !this.name) return;
-    if (failure.status === 401) this.ended = true;
+  #noticed(refused: Refused): void {
+    if (!this.name) return;
+    if (refused.status === 401) this.ended = true;
     // A token that has gone with the session is refused before anybody is asked for.
-    else if (failure.status === 403) {
+    else if (refused.status === 403) {
       api.session().then(
         (session) => (this.ended = session.name === undefined),
         () => undefined,

@@ -2,7 +2,6 @@ import { Refused } from '../lib/api/client';
 import * as api from '../lib/api/endpoints';
 import type { Edited, SiteView, Wish } from '../lib/api/types';
 import { address } from './address.svelte';
-import { session } from './session.svelte';
 
 /** The plan that is open: what the server says of it as a whole, and the way to change it. */
 class SiteState {
@@ -57,15 +56,10 @@ class SiteState {
   }
 
   async #edit(action: () => Promise<Edited>): Promise<Edited> {
-    try {
-      const edited = await action();
-      await this.refresh();
-      this.tell(edited.says);
-      return edited;
-    } catch (failure) {
-      session.noticed(failure);
-      throw failure;
-    }
+    const edited = await action();
+    await this.refresh();
+    this.tell(edited.says);
+    return edited;
   }
 
   async #told(done: string, action: () => Promise<Edited>): Promise<void> {
@@ -83,7 +77,6 @@ class SiteState {
   }
 
   fail(failure: unknown): void {
-    session.noticed(failure);
     this.says = failure instanceof Refused ? failure.message : String(failure);
     this.wrong = true;
   }

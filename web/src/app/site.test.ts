@@ -13,7 +13,6 @@ const api = vi.hoisted(() => ({
 vi.mock('../lib/api/endpoints', () => api);
 browser('/s/saltreach/draft');
 const { site } = await import('./site.svelte');
-const { session } = await import('./session.svelte');
 const { address } = await import('./address.svelte');
 
 const WISH = { set: { object: 'queue/bookings', field: '/name', value: 'Tickets' } };
@@ -27,8 +26,6 @@ beforeEach(() => {
   address.read();
   Object.values(api).forEach((one) => one.mockReset());
   site.leave();
-  session.name = 'technician';
-  session.ended = false;
 });
 
 describe('the plan that is open', () => {
@@ -95,23 +92,5 @@ describe('the plan that is open', () => {
     api.redo.mockRejectedValue(new Refused(409, ['There is nothing to redo.']));
     await site.redo();
     expect([site.says, site.wrong]).toEqual(['There is nothing to redo.', true]);
-  });
-});
-
-describe('a session that has ended', () => {
-  it('is noticed where a change is refused for it, and the screen stays', async () => {
-    api.edit.mockRejectedValue(new Refused(401, ['Sign in first.']));
-    await expect(site.change(WISH)).rejects.toThrow('Sign in');
-    expect([session.ended, session.name]).toEqual([true, 'technician']);
-  });
-
-  it('is asked about where a token is refused, which may have another cause', async () => {
-    api.session.mockResolvedValue({ name: 'technician' });
-    session.noticed(new Refused(403, ['Not allowed.']));
-    await vi.waitFor(() => expect(api.session).toHaveBeenCalled());
-    expect(session.ended).toBe(false);
-    api.session.mockResolvedValue({});
-    session.noticed(new Refused(403, ['Not allowed.']));
-    await vi.waitFor(() => expect(session.ended).toBe(true));
   });
 });

@@ -7,6 +7,7 @@
   let { over = false }: { over?: boolean } = $props();
 
   let name = $state(session.name ?? '');
+  let passwordField = $state<HTMLInputElement>();
   let password = $state('');
   let wrong = $state('');
   async function submit(event: Event) {
@@ -26,6 +27,7 @@
     >
     <label class="flex flex-col gap-1"
       >Password <input
+        bind:this={passwordField}
         type="password"
         bind:value={password}
         autocomplete="current-password"
@@ -47,6 +49,11 @@
         class="sheet fixed top-[14vh] left-1/2 z-50 w-96 max-w-[94vw] -translate-x-1/2 p-6"
         escapeKeydownBehavior="ignore"
         interactOutsideBehavior="ignore"
+        onOpenAutoFocus={(event) => {
+          // Who it was is known.
+          event.preventDefault();
+          passwordField?.focus();
+        }}
       >
         <Dialog.Title class="text-2xl font-bold"
           ><span class="sr-only">Sign in again to</span> bittern<span class="text-reed">.</span></Dialog.Title

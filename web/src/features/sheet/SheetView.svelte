@@ -26,6 +26,7 @@
     ask: (signal) => api.object(address.site, address.plan, kind, key, signal),
   }));
   const known = $derived(all.of(kind));
+  const passed = $derived(known?.passed ?? false);
   const view = $derived(query.data?.object === `${kind}/${key}` ? query.data : undefined);
   const sheet = new Sheet(() => view ?? EMPTY);
   const EMPTY = {
@@ -74,7 +75,7 @@
       {/if}
     {/snippet}
     {#snippet side()}
-      <SheetSide {view} {kind} />
+      <SheetSide {view} {kind} {passed} />
     {/snippet}
     <div class="border-y border-line bg-panel" role="list" aria-label="Fields">
       {#each known.fields as field (field.name)}
@@ -101,7 +102,13 @@
         </div>
       {/each}
     </div>
-    {#if screen.bench}<BenchCall object={view.object} title={view.title} />{/if}
+    {#if screen.bench}
+      <BenchCall
+        objects={passed ? [view.object] : view.uses.map((use) => use.object)}
+        title={view.title}
+        {passed}
+      />
+    {/if}
   </ScreenFrame>
   <RenameDialog bind:open={renaming} object={view.object} title={view.title} allowed={known.key} />
   <RemoveDialog bind:open={removing} object={view.object} title={view.title} uses={view.uses} />

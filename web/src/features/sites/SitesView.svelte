@@ -1,5 +1,4 @@
 <script lang="ts">
-  import { session } from '../../app/session.svelte';
   import { askServer, queries } from '../../app/queries.svelte';
   import { navigate } from '../../app/routes';
   import { saysOf } from '../../lib/api/client';
@@ -26,7 +25,6 @@
       fresh.drop();
       void navigate('/s/:site/:plan', { params: { site: site.key, plan: 'draft' } });
     } catch (failure) {
-      session.noticed(failure);
       wrong = saysOf(failure);
     }
   }
@@ -165,7 +163,7 @@
           <p class="mt-2 flex items-baseline gap-3 border border-line bg-panel px-3 py-2">
             <b>{fresh.name || 'Pasted text'}</b>
             <span class="grow text-muted">{sizeOf(fresh.text)}, too long to be shown here</span>
-            <button type="button" class="plain" onclick={() => fresh.take('')}>Put it away</button>
+            <button type="button" class="plain shrink-0" onclick={() => fresh.take('')}>Put it away</button>
           </p>
         {/if}
         {#if fresh.tooLarge}

@@ -21,6 +21,13 @@ export class Refused extends Error {
   }
 }
 
+const listeners = new Set<(refused: Refused) => void>();
+
+/** Tells of every refusal, whoever has asked: the session may have ended. */
+export function onRefused(then: (refused: Refused) => void): void {
+  listeners.add(then);
+}
+
 /** What to show of whatever went wrong. */
 export function saysOf(failure: unknown): string[] {
   return failure instanceof Refused ? failure.says : [String(failure)];
@@ -41,11 +48,13 @@ async function answer<T>(response: Response): Promise<T> {
   const body: unknown = await response.json().catch(() => undefined);
   const detail = (body ?? {}) as { says?: string[]; detail?: string; clashes?: ClashView[] };
   const said = detail.says ?? (detail.detail ? [detail.detail] : []);
-  throw new Refused(
+  const refused = new Refused(
     response.status,
     said.length ? said : [`The server answered ${response.status}. Try again.`],
     detail.clashes,
   );
+  listeners.forEach((then) => then(refused));
+  throw refused;
 }
 
 type Value = string | number | boolean | null | undefined;

@@ -187,7 +187,7 @@ export interface KindView {
   key: string;
   keys: 'words' | 'digits' | 'e164';
   single: boolean;
-  routable: boolean;
+  passed: boolean;
   fields: FieldView[];
 }
 

@@ -41,7 +41,7 @@
         wrong = '';
       },
       (failure) => {
-        if (!asked.signal.aborted) wrong = String(failure);
+        if (!asked.signal.aborted) wrong = failure instanceof Error ? failure.message : String(failure);
       },
     );
     return () => asked.abort();

@@ -48,7 +48,7 @@
 <section class="border-t border-line bg-paper px-4 pt-2 pb-1" aria-label="The call in seconds">
   {#if trace}
     <p class="flex flex-wrap gap-x-3">
-      <span class="font-semibold">{bench.call?.inWords} <EndMark kind={trace.ending.kind} /></span>
+      <span class="font-semibold">{bench.call?.inWords}&nbsp;<EndMark kind={trace.ending.kind} /></span>
       <span class="text-muted">{trace.steps.length} steps · language {trace.language}</span>
     </p>
     <div bind:clientWidth={width}>

@@ -3,12 +3,16 @@
   import { bench } from '../../bench/bench.svelte';
   import Strip from '../../outline/parts/Strip.svelte';
 
-  /** What the object does to the call on the bench: the stretch of the call that is spent in it. */
-  let { object, title }: { object: string; title: string } = $props();
+  /**
+   * What the object does to the call on the bench: the stretch of the call that is spent in it, or in what it is used in.
+   */
+  let { objects, title, passed }: { objects: string[]; title: string; passed: boolean } = $props();
 
   let hovered = $state<number>();
   const steps = $derived(bench.call?.trace.steps ?? []);
-  const here = $derived(steps.flatMap((step, index) => (step.object === object ? [{ step, index }] : [])));
+  const here = $derived(
+    steps.flatMap((step, index) => (objects.includes(step.object) ? [{ step, index }] : [])),
+  );
 </script>
 
 <section class="px-5 py-3" aria-label="The call on the bench">
@@ -27,7 +31,11 @@
       </ul>
     {/each}
   {:else}
-    <p class="text-muted">The call on the bench does not come to {title}.</p>
+    <p class="text-muted">
+      The call on the bench {passed
+        ? `does not come to ${title}`
+        : `comes to nothing that ${title} is used in`}.
+    </p>
   {/if}
 </section>
 {#if here.length}<Strip bind:hovered mark={here.map((one) => one.index)} />{/if}

@@ -10,7 +10,13 @@
   import JournalEntry from '../../journal/JournalEntry.svelte';
 
   /** What stands beside a sheet: who comes here, where it is used, what is found, what was done to it. */
-  let { view, kind }: { view: ObjectView; kind: string } = $props();
+  interface Props {
+    view: ObjectView;
+    kind: string;
+    /** Whether calls come to such an object; else it is used in those that they come to. */
+    passed: boolean;
+  }
+  let { view, kind, passed }: Props = $props();
 
   const FEW = 8;
   const key = $derived(view.key);
@@ -27,7 +33,7 @@
 </script>
 
 <section>
-  <h2 class="font-semibold">Who comes here</h2>
+  <h2 class="font-semibold">{passed ? 'Who comes here' : 'Who comes where it is used'}</h2>
   {#if reached.data}
     {#each reached.data.numbers.slice(0, FEW) as one, index (index)}
       <p class="mt-1">

@@ -1,6 +1,5 @@
 <script lang="ts">
   import { untrack } from 'svelte';
-  import { session } from '../../../app/session.svelte';
   import { Refused, saysOf } from '../../../lib/api/client';
   import type { ClashView, FieldView } from '../../../lib/api/types';
   import { typed as kept } from '../../../lib/typed';
@@ -54,7 +53,6 @@
       await save(wanted, anyway, title);
       kept.drop(place);
     } catch (failure) {
-      session.noticed(failure);
       wrong = saysOf(failure);
       if (failure instanceof Refused) clash = failure.clashes[0];
     } finally {

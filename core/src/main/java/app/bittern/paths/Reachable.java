@@ -267,12 +267,22 @@ public final class Reachable {
 
     /// Which numbers come to an object, when and after how long; in order of the plan.
     public List<ByNumber> numbers(Ref ref) {
-        return tallied(ref, tallies -> Optional.ofNullable(tallies.objects().get(ref)));
+        return numbers(Set.of(ref));
+    }
+
+    /// Which numbers come to any of some objects, or are taken by any of some routes, when and after how long; in
+    /// order of the plan.
+    public List<ByNumber> numbers(Set<Ref> refs) {
+        return tallied(
+                refs,
+                tallies -> refs.stream()
+                        .flatMap(ref -> Optional.ofNullable(tallies.objects().get(ref)).stream())
+                        .reduce(Tallies.Tally::and));
     }
 
     /// Which numbers leave an object by some causes, when and after how long; in order of the plan.
     public List<ByNumber> numbers(Ref ref, Predicate<Cause> asked) {
-        return tallied(ref, tallies -> tallies.leaving(ref, asked));
+        return tallied(Set.of(ref), tallies -> tallies.leaving(ref, asked));
     }
 
     /// Which numbers leave an object by what a place in it decides, when and after how long; in order of the
@@ -285,12 +295,12 @@ public final class Reachable {
         return numbers(ref, causes::contains);
     }
 
-    private List<ByNumber> tallied(Ref ref, Function<Tallies, Optional<Tallies.Tally>> tallied) {
-        Set<PathGraph.Node> leading = leading(ref);
+    private List<ByNumber> tallied(Set<Ref> refs, Function<Tallies, Optional<Tallies.Tally>> tallied) {
+        Set<PathGraph.Node> leading = leading(refs);
         List<ByNumber> found = new ArrayList<>();
         for (NumberPaths number : numbers) {
             if (number.starts().stream().anyMatch(start -> leading.contains(start.node()))) {
-                tallied.apply(new Tallies(graph, number.starts(), new Tallies.Towards(ref, leading)))
+                tallied.apply(new Tallies(graph, number.starts(), new Tallies.Towards(refs, leading)))
                         .ifPresent(tally -> found.add(
                                 new ByNumber(number.called(), paths.words().words(tally.calls()), tally.span())));
             }
@@ -298,13 +308,14 @@ public final class Reachable {
         return found;
     }
 
-    /// Every node from which an object can be come to, its own included.
-    private synchronized Set<PathGraph.Node> leading(Ref ref) {
+    /// Every node from which one of some objects can be come to, their own included.
+    private synchronized Set<PathGraph.Node> leading(Set<Ref> refs) {
         if (before.isEmpty()) {
             link();
         }
         Set<PathGraph.Node> leading = new HashSet<>();
-        Deque<PathGraph.Node> work = new ArrayDeque<>(holding.getOrDefault(ref, List.of()));
+        Deque<PathGraph.Node> work = new ArrayDeque<>();
+        refs.forEach(ref -> work.addAll(holding.getOrDefault(ref, List.of())));
         while (!work.isEmpty()) {
             PathGraph.Node node = work.remove();
             if (leading.add(node)) {

@@ -68,18 +68,19 @@ final class Tallies {
     /// A leg with what comes over it.
     private record Left(int from, Way way, Tally tally) {}
 
-    /// An object that alone is asked about: what does not lead to it, or out of it, is passed over. A menu of
+    /// Objects that alone are asked about: what does not lead to them, or out of them, is passed over. A menu of
     /// thousands of extensions has thousands of legs, of which one leads to each. How long callers hear nothing
     /// is not reckoned then.
     ///
-    /// @param leading every node from which it can be come to, its own included
-    record Towards(Ref object, Set<PathGraph.Node> leading) {}
+    /// @param objects routes too, which calls go through and which are no place to come to otherwise
+    /// @param leading every node from which one can be come to, its own included
+    record Towards(Set<Ref> objects, Set<PathGraph.Node> leading) {}
 
     Tallies(StateGraph graph, List<NumberPaths.Start> starts) {
         this(graph, starts, Optional.empty(), Optional.empty());
     }
 
-    /// Of what leads to one object, and out of it.
+    /// Of what leads to some objects, and out of them.
     Tallies(StateGraph graph, List<NumberPaths.Start> starts, Towards towards) {
         this(graph, starts, Optional.of(towards), Optional.empty());
     }
@@ -117,7 +118,7 @@ final class Tallies {
     private boolean told(PathGraph.Leg leg) {
         return towards.isEmpty()
                 || (leg.goes() == PathGraph.Goes.ON && through(leg.to()))
-                || graph.state(leg.from()).at().equals(towards.get().object());
+                || towards.get().objects().contains(graph.state(leg.from()).at());
     }
 
     /// Every node that can be reached, those that lead to others first.
@@ -274,7 +275,8 @@ final class Tallies {
     private void enter(int state, Tally tally) {
         states.add(state);
         Ref at = graph.state(state).at();
-        if (at.kind() != Kind.ROUTE) {
+        if (at.kind() != Kind.ROUTE
+                || towards.filter(one -> one.objects().contains(at)).isPresent()) {
             objects.merge(at, tally, Tally::and);
         }
     }

@@ -140,6 +140,11 @@ public enum Kind {
         };
     }
 
+    /// Whether calls are at such an object for a while, or pass it; others are used in those.
+    public boolean passed() {
+        return routable() || this == ROUTE;
+    }
+
     /// Whether a call can be sent to an object of this kind.
     public boolean routable() {
         return routable;

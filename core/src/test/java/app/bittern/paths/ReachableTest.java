@@ -20,6 +20,7 @@ import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -47,6 +48,7 @@ class ReachableTest {
             Plan plan = RandomPlans.plan(random);
             Paths paths = Paths.of(plan, HORIZON);
             Reachable reachable = Reachable.of(paths);
+            Map<E164, Span> all = new HashMap<>();
             for (PlanObject object : plan.objects()) {
                 Map<E164, Span> whole = new HashMap<>();
                 Map<E164, Span> leaving = new HashMap<>();
@@ -58,16 +60,23 @@ class ReachableTest {
                             .ifPresent(tally -> leaving.put(number.called(), tally.span()));
                 }
                 reached += whole.size();
-                assertThat(spans(reachable.numbers(object.ref())))
-                        .as("plan %d, %s", plans, object.ref())
-                        .isEqualTo(whole);
-                // Routes are gone through by calls, and no calls are said to come to them.
-                if (object.ref().kind() != Kind.ROUTE) {
+                Map<E164, Span> spans = spans(reachable.numbers(object.ref()));
+                if (object.ref().kind() == Kind.ROUTE) {
+                    // Calls go through a route at once, and are said to come to it only where it is asked about.
+                    assertThat(spans.keySet()).isEqualTo(leaving.keySet());
+                } else {
+                    assertThat(spans).as("plan %d, %s", plans, object.ref()).isEqualTo(whole);
                     assertThat(spans(reachable.numbers(object.ref(), cause -> true)))
                             .as("plan %d, out of %s", plans, object.ref())
                             .isEqualTo(leaving);
                 }
+                spans.forEach((number, span) -> all.merge(number, span, Span::union));
             }
+            Set<Ref> refs = new LinkedHashSet<>();
+            plan.objects().forEach(object -> refs.add(object.ref()));
+            assertThat(spans(reachable.numbers(refs)))
+                    .as("plan %d, all objects", plans)
+                    .isEqualTo(all);
         }
         assertThat(reached).isGreaterThan(300);
     }

@@ -30,7 +30,7 @@ final class FieldViews {
                 Ref.allowedKey(kind),
                 kind.keys(),
                 kind.form() == Kind.Form.SINGLE,
-                kind.routable(),
+                kind.passed(),
                 FieldForm.of(kind).stream().map(FieldViews::field).toList());
     }
 

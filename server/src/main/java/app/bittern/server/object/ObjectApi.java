@@ -19,6 +19,7 @@ public final class ObjectApi {
     /// @param key     what is allowed as a key, in words
     /// @param keys    how keys are made: words, digits or e164
     /// @param single  whether there is one in a plan, or none
+    /// @param passed  whether calls are at such an object, or pass it; others are used in those
     public record KindView(
             String kind,
             String section,
@@ -27,7 +28,7 @@ public final class ObjectApi {
             String key,
             Kind.Keys keys,
             boolean single,
-            boolean routable,
+            boolean passed,
             List<FieldView> fields) {}
 
     /// A field as a sheet shows it and takes a value for it.

@@ -21,8 +21,11 @@ import app.bittern.server.plan.Asked;
 import app.bittern.server.work.Work;
 import java.time.Duration;
 import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -131,16 +134,23 @@ class ObjectController {
         return finding.places().stream().anyMatch(place -> place.object().equals(ref));
     }
 
-    /// Who reaches an object, when and after how long, and a call that does.
+    /// Who reaches an object, when and after how long, and a call that does. Where calls do not come to such an
+    /// object, who reaches what it is used in: that its hours decide, or where its prompt is said.
     @GetMapping("/objects/{kind}/{key}/reached")
     ObjectApi.ReachedView reached(Asked asked, @PathVariable String kind, @PathVariable String key) {
         Plan plan = asked.plan();
         Ref ref = object(plan, kind, key).ref();
         Reachable reachable = work.examination(asked).reached();
+        Set<Ref> refs = ref.kind().passed()
+                ? Set.of(ref)
+                : plan.uses(ref).stream().map(Plan.Use::object).collect(Collectors.toCollection(LinkedHashSet::new));
         return new ObjectApi.ReachedView(
                 asked.version(),
-                reachable.numbers(ref).stream().map(by -> by(plan, by)).toList(),
-                reachable.witness(ref).map(bench -> BenchText.of(plan, bench)));
+                reachable.numbers(refs).stream().map(by -> by(plan, by)).toList(),
+                refs.stream()
+                        .flatMap(one -> reachable.witness(one).stream())
+                        .findFirst()
+                        .map(bench -> BenchText.of(plan, bench)));
     }
 
     private static ObjectApi.ReachedBy by(Plan plan, Reachable.ByNumber by) {

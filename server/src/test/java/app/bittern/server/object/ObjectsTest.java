@@ -164,4 +164,13 @@ class ObjectsTest {
         JsonNode entries = get("/journal?object=mailbox/bookings&most=1");
         assertThat(entries.at("/0/says").asString()).contains("Seats");
     }
+
+    @Test
+    void whoReachesARouteAndWhatDecidesOrIsSaidIsToldToo() {
+        for (String object : List.of("route/main", "hours/terminal", "prompt/closed")) {
+            JsonNode reached = get("/objects/" + object + "/reached");
+            assertThat(reached.at("/numbers").size()).as(object).isPositive();
+            assertThat(reached.at("/bench/to").asString()).as(object).startsWith("+44");
+        }
+    }
 }

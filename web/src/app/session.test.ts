@@ -1,0 +1,56 @@
+import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { send } from '../lib/api/client';
+import { browser } from '../testing/browser';
+
+browser();
+const { session } = await import('./session.svelte');
+
+const answers = vi.fn<(path: string) => Promise<Response>>();
+
+function json(status: number, body: unknown): Promise<Response> {
+  return Promise.resolve(
+    new Response(JSON.stringify(body), { status, headers: { 'Content-Type': 'application/json' } }),
+  );
+}
+
+async function signedIn(): Promise<void> {
+  answers.mockImplementation(() => json(200, { name: 'technician' }));
+  await session.signIn('technician', 'right');
+}
+
+beforeEach(async () => {
+  vi.stubGlobal('fetch', answers);
+  await signedIn();
+});
+
+describe('a session that has ended', () => {
+  it('is noticed by whatever is refused for it, and the name stays: so does the screen', async () => {
+    answers.mockImplementation(() => json(401, { says: ['Sign in first.'] }));
+    await expect(send('GET', '/sites/saltreach/draft/find', {})).rejects.toThrow('Sign in first.');
+    expect([session.ended, session.name]).toEqual([true, 'technician']);
+    await signedIn();
+    expect(session.ended).toBe(false);
+  });
+
+  it('is asked about where a token is refused, which may have another cause', async () => {
+    answers.mockImplementation((path) =>
+      path.endsWith('/session') ? json(200, { name: 'technician' }) : json(403, { says: ['Not allowed.'] }),
+    );
+    await expect(send('POST', '/edits', {})).rejects.toThrow('Not allowed.');
+    await vi.waitFor(() => expect(answers).toHaveBeenLastCalledWith('/api/session', expect.anything()));
+    expect(session.ended).toBe(false);
+    answers.mockImplementation((path) =>
+      path.endsWith('/session') ? json(200, {}) : json(403, { says: ['Not allowed.'] }),
+    );
+    await expect(send('POST', '/edits', {})).rejects.toThrow('Not allowed.');
+    await vi.waitFor(() => expect(session.ended).toBe(true));
+  });
+
+  it('is nothing to a page on which nobody has signed in', async () => {
+    answers.mockImplementation(() => new Response(null, { status: 204 }) as unknown as Promise<Response>);
+    await session.signOut();
+    answers.mockImplementation(() => json(401, { says: ['Name or password is wrong.'] }));
+    await expect(session.signIn('technician', 'wrong')).rejects.toThrow('wrong');
+    expect(session.ended).toBe(false);
+  });
+});
