@@ -197,8 +197,7 @@ class EmptySiteTest {
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Leads to: choose"))
                 .click();
         page.getByPlaceholder("Number or name").fill("Desk");
-        page.getByRole(AriaRole.OPTION)
-                .filter(new Locator.FilterOptions().setHasText("ring group"))
+        page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("Desk ring group"))
                 .click();
         click("Make it");
         sheetOf("Main line");

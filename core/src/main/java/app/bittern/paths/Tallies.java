@@ -175,9 +175,8 @@ final class Tallies {
             CallSet calls = here.calls.and(leg.calls());
             if (leg.way().isEmpty()) {
                 if (leg.around().equals(Optional.of(Tangle.Around.ENDLESS))) {
-                    Span span = TimeAround.span(
-                            leg.tangle().orElseThrow(), node.state(), Tangle.Around.ENDLESS, here.calls);
-                    Span before = span(here.pieces);
+                    Span span = TimeAround.span(leg.tangle().orElseThrow(), node.state(), Tangle.Around.ENDLESS, calls);
+                    Span before = span(meeting(here.pieces, calls));
                     lost(node.state(), here.paths, before.plus(span.earliest(), span.last()), calls);
                 }
                 continue;
@@ -212,6 +211,11 @@ final class Tallies {
     private void lost(int state, BigInteger paths, Span span, CallSet calls) {
         Ending ending = Ending.lost(Ending.Lost.ENDLESS, graph.state(state).at());
         endings.merge(ending, new Tally(paths, span, calls), Tally::and);
+    }
+
+    /// Of those that come, when some calls do: others may have come at other times.
+    private static List<Piece> meeting(List<Piece> pieces, CallSet calls) {
+        return pieces.stream().filter(piece -> piece.calls().meets(calls)).toList();
     }
 
     private static Span span(List<Piece> pieces) {
@@ -255,7 +259,7 @@ final class Tallies {
         for (int state : tangle.states()) {
             CallSet calls = here.calls.and(tangle.between(node.state(), state));
             if (state != node.state() && !calls.isEmpty()) {
-                Span span = span(here.pieces);
+                Span span = span(meeting(here.pieces, calls));
                 long quick = tangle.quickest(node.state(), state).stream()
                         .filter(one -> one.calls().meets(calls))
                         .mapToLong(Tangle.Quickest::second)
