@@ -120,7 +120,7 @@
     <span>from</span>
     <TokenPopover label="Caller" text={caller} class={TOKEN}>
       {#snippet children(close)}
-        <label class="block text-muted" for="caller">Who calls: a number, or withheld.</label>
+        <label class="block text-muted" for="caller">Who calls: a number, or nobody known.</label>
         <div class="mt-1 flex gap-2">
           <input
             id="caller"
@@ -130,6 +130,7 @@
             onkeydown={(event) => event.key === 'Enter' && close()}
           />
           <button class="plain" onclick={() => bench.set('from', 'withheld')}>Withheld</button>
+          <button class="plain" onclick={() => bench.set('from', 'unavailable')}>Unavailable</button>
         </div>
       {/snippet}
     </TokenPopover>

@@ -63,7 +63,17 @@ public final class Plans {
     public static Route route(
             String key, Route.Called called, Route.From caller, Optional<Route.While> during, String to) {
         return new Route(
-                key, none(), none(), called, caller, during, Destination.parse(to), Route.Dress.PLAIN, none(), true);
+                key,
+                none(),
+                none(),
+                called,
+                caller,
+                during,
+                Destination.parse(to),
+                Route.Dress.PLAIN,
+                none(),
+                false,
+                true);
     }
 
     /// States such as `open: Mon-Fri 08:00-17:00`, `holiday: on 12-25` or `closed`.

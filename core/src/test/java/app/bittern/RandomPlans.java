@@ -82,7 +82,8 @@ public final class RandomPlans {
         }
         objects.add(new Switch("night", none(), none(), none(), List.of("day", "night"), "day"));
         objects.add(branch("by-switch", new Branch.By.OfSwitch(new Ref(Kind.SWITCH, "night")), random, "day", "night"));
-        objects.add(branch("by-caller", new Branch.By.OfCaller(), random, "tag vip", "prefix +4479", "withheld"));
+        objects.add(branch(
+                "by-caller", new Branch.By.OfCaller(), random, "tag vip", "prefix +4479", "withheld", "unavailable"));
         objects.add(branch("by-language", new Branch.By.OfLanguage(), random, "nb-NO"));
         objects.add(branch("by-ask", new Branch.By.OfAsk(new Ref(Kind.ASK, "account")), random, "tag vip", "found"));
         objects.add(ask(random));
@@ -238,7 +239,9 @@ public final class RandomPlans {
         for (String phone : List.of("2001", "2002", "2003", "+447700900321")) {
             phones.put(phone, several(reactions, Reaction::parse, random));
         }
-        String[] callers = {"withheld", "+447700900123", "+447900000001", "+447900000002", "+447900000003"};
+        String[] callers = {
+            "withheld", "unavailable", "+447700900123", "+447900000001", "+447900000002", "+447900000003"
+        };
         List<String> presences =
                 List.of("in", "in", "out", "paused", "busy for 9s", "in; out from 11s", "out; in from 5s");
         Map<String, List<Presence>> agents = new TreeMap<>();
@@ -282,7 +285,8 @@ public final class RandomPlans {
                 new Route.From.Prefix("+4479"),
                 new Route.From.Prefix("+447900000001"),
                 new Route.From.Exact(new E164("+447900000002")),
-                new Route.From.Withheld());
+                new Route.From.Withheld(),
+                new Route.From.Unavailable());
         List<Optional<Ref>> music =
                 List.of(none(), Optional.of(new Ref(Kind.MUSIC, "hold")), Optional.of(new Ref(Kind.MUSIC, "none")));
         return new Route(
@@ -304,6 +308,7 @@ public final class RandomPlans {
                         random.nextInt(4) == 0 ? Optional.of("nb-NO") : none(),
                         none()),
                 random.nextInt(4) == 0 ? Destination.parse(to(random)) : none(),
+                random.nextInt(4) == 0,
                 random.nextInt(8) > 0);
     }
 
@@ -319,6 +324,7 @@ public final class RandomPlans {
                 plain.to(),
                 Route.Dress.PLAIN,
                 random.nextInt(3) == 0 ? Destination.parse(to(random)) : none(),
+                false,
                 true);
     }
 

@@ -169,6 +169,7 @@ public final class BigPlans {
                 Destination.parse(to),
                 Route.Dress.PLAIN,
                 none(),
+                false,
                 true);
     }
 

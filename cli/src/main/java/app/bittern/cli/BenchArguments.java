@@ -18,7 +18,10 @@ final class BenchArguments {
             description = "The number called, such as +441632960100.")
     private String to = "";
 
-    @Option(names = "--from", paramLabel = "NUMBER", description = "The caller's number, or withheld (the default).")
+    @Option(
+            names = "--from",
+            paramLabel = "NUMBER",
+            description = "The caller's number, unavailable, or withheld (the default).")
     private String from = "withheld";
 
     @Option(

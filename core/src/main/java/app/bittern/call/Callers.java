@@ -19,6 +19,8 @@ public final class Callers {
         return switch (rule) {
             case Route.From.Any any -> true;
             case Route.From.Withheld withheld -> caller instanceof Caller.Withheld;
+            case Route.From.Unavailable unavailable -> caller instanceof Caller.Unavailable;
+            case Route.From.Without without -> caller.delivered().isEmpty();
             case Route.From.Exact(E164 number) -> caller.delivered().equals(Optional.of(number));
             case Route.From.Prefix(String digits) ->
                 caller.delivered()

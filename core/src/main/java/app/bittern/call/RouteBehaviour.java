@@ -1,6 +1,5 @@
 package app.bittern.call;
 
-import app.bittern.number.Caller;
 import app.bittern.plan.Route;
 import java.util.List;
 import java.util.Optional;
@@ -15,7 +14,7 @@ final class RouteBehaviour implements Behaviour<Route> {
         if (route.withheld().isEmpty()) {
             return List.of(passed);
         }
-        Route.From without = new Route.From.Withheld();
+        Route.From without = new Route.From.Without();
         Onward instead = scene.onward(
                 route.withheld(), scene.context().speaking(route.dress().language()));
         return List.of(
@@ -27,8 +26,8 @@ final class RouteBehaviour implements Behaviour<Route> {
 
     @Override
     public Decision decide(Route route, Scene scene, BenchInHand bench) {
-        boolean without = bench.bench().caller() instanceof Caller.Withheld
-                && route.withheld().isPresent();
+        boolean without =
+                bench.bench().caller().delivered().isEmpty() && route.withheld().isPresent();
         return Decision.atOnce(without ? new Cause.NoNumber() : new Cause.Passed(), new Account.Routed(route));
     }
 }

@@ -14,11 +14,12 @@ import java.util.stream.Stream;
 
 /// Which route takes a call: the most particular of those whose conditions all hold.
 ///
-/// Ranked by the called number (exact, range, longer prefix, any), then by the caller (exact, tag, longer
-/// prefix, withheld, any), then those limited to hours before those that are not; the first in the plan
-/// among equals.
+/// Ranked with those that are before all first, then by the called number (exact, range, longer prefix, any), then
+/// by the caller (exact, tag, longer prefix, withheld or unavailable, any), then those limited to hours before those
+/// that are not; the first in the plan among equals.
 public final class RouteChoice {
-    private static final Comparator<Route> ORDER = Comparator.comparingInt((Route route) -> calledRank(route.called()))
+    private static final Comparator<Route> ORDER = Comparator.comparingInt((Route route) -> route.beforeAll() ? 0 : 1)
+            .thenComparingInt(route -> calledRank(route.called()))
             .thenComparingInt(route -> callerRank(route.caller()))
             .thenComparingInt(route -> route.holdsWhile().isPresent() ? 0 : 1);
 
@@ -129,6 +130,8 @@ public final class RouteChoice {
             case Route.From.Tag tag -> 1;
             case Route.From.Prefix prefix -> 100 - prefix.digits().length();
             case Route.From.Withheld withheld -> 200;
+            case Route.From.Unavailable unavailable -> 200;
+            case Route.From.Without without -> 250;
             case Route.From.Any any -> 300;
         };
     }

@@ -5,15 +5,19 @@ import app.bittern.number.Caller;
 import app.bittern.plan.Contact;
 import app.bittern.plan.Kind;
 import app.bittern.plan.Ref;
+import app.bittern.plan.Route;
 import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 
 /// Says which calls a set holds: as products of time, callers and switches that share no call and together
 /// are the set.
@@ -23,6 +27,9 @@ public final class CallWords {
     /// The most products that are said; the rest is counted.
     public static final int MOST = 12;
 
+    private static final String WITHHELD = "withheld callers";
+    private static final String UNAVAILABLE = "callers whose number is unavailable";
+    private static final String WITHOUT = "callers without a number";
     private static final int MOST_CALLERS = 6;
     private static final int MOST_PARTS = 4000;
 
@@ -180,25 +187,42 @@ public final class CallWords {
         others.andNot(some);
         String plain = names(some);
         String but = "anybody but " + names(others);
-        return but.length() < plain.length() ? but : plain;
+        // Whom no rule means is "other callers", and nothing else than those that are named.
+        return but.length() < plain.length() && !others.get(0) ? but : plain;
     }
 
     private String names(BitSet some) {
-        List<String> names = some.stream()
+        Set<String> all = some.stream()
                 .mapToObj(index -> name(classes.callers().get(index), index))
-                .distinct()
-                .toList();
+                .collect(Collectors.toCollection(LinkedHashSet::new));
+        if (all.containsAll(List.of(WITHHELD, UNAVAILABLE))) {
+            all.removeAll(List.of(WITHHELD, UNAVAILABLE));
+            all.add(WITHOUT);
+        }
+        List<String> names = List.copyOf(all);
         return names.size() <= MOST_CALLERS
                 ? String.join(" or ", names)
                 : String.join(" or ", names.subList(0, MOST_CALLERS)) + " or " + (names.size() - MOST_CALLERS)
                         + " kinds more";
     }
 
-    private String name(Caller caller, int index) {
-        if (caller instanceof Caller.Withheld) {
-            return "withheld callers";
+    /// Callers without a number are one class unless a rule is for those of one sort.
+    private String without(Caller caller) {
+        if (caller instanceof Caller.Unavailable) {
+            return UNAVAILABLE;
         }
-        String number = caller.delivered().orElseThrow().text();
+        boolean apart = classes.plans().stream()
+                .anyMatch(plan -> CallerClasses.rules(List.of(plan)).stream()
+                        .anyMatch(
+                                rule -> rule instanceof Route.From.Withheld || rule instanceof Route.From.Unavailable));
+        return apart ? WITHHELD : WITHOUT;
+    }
+
+    private String name(Caller caller, int index) {
+        if (caller.delivered().isEmpty()) {
+            return without(caller);
+        }
+        String number = caller.delivered().get().text();
         Optional<Contact> contact = classes.plans().stream()
                 .flatMap(plan -> plan.find(new Ref(Kind.CONTACT, number), Contact.class).stream())
                 .findFirst();

@@ -45,6 +45,8 @@ final class CallerClasses {
                 case Route.From.Tag tag -> tags = true;
                 case Route.From.Any any -> {}
                 case Route.From.Withheld withheld -> {}
+                case Route.From.Unavailable unavailable -> {}
+                case Route.From.Without without -> {}
             }
         }
         boolean languages = plans.stream()
@@ -75,7 +77,8 @@ final class CallerClasses {
         return new ArrayList<>(classes.values());
     }
 
-    /// Somebody whom no rule means, somebody without a number, everybody named, and somebody for each prefix.
+    /// Somebody whom no rule means, those without a number of either sort, everybody named, and somebody for each
+    /// prefix.
     private static List<Caller> candidates(NavigableSet<String> named, NavigableSet<String> prefixes) {
         TreeSet<String> taken = new TreeSet<>(named);
         taken.addAll(prefixes);
@@ -84,6 +87,7 @@ final class CallerClasses {
                 taken.stream().noneMatch(ANYBODY::startsWith) ? Optional.of(new E164(ANYBODY)) : other("+", taken);
         anybody.ifPresent(number -> candidates.add(new Caller.Known(number)));
         candidates.add(new Caller.Withheld());
+        candidates.add(new Caller.Unavailable());
         named.forEach(number -> candidates.add(new Caller.Known(new E164(number))));
         prefixes.forEach(prefix -> other(prefix, taken).ifPresent(number -> candidates.add(new Caller.Known(number))));
         return candidates;
@@ -96,7 +100,7 @@ final class CallerClasses {
             plan.all(Route.class).forEach(route -> {
                 rules.add(route.caller());
                 if (route.withheld().isPresent()) {
-                    rules.add(new Route.From.Withheld());
+                    rules.add(new Route.From.Without());
                 }
             });
             plan.all(Branch.class)

@@ -68,8 +68,16 @@ final class SiteFields {
             Field.of("language", "Language", "In which callers are spoken to.")
                     .otherwise("the contact's, else the default"),
             Field.of("record", "Record", "Whether calls are recorded.").otherwise("as the queue says"),
-            Field.of("withheld", "Without a number", "Where callers go who withhold their number.")
+            Field.of(
+                            "withheld",
+                            "Without a number",
+                            "Where callers go who withhold their number, or whose number is unavailable.")
                     .otherwise("as everyone"),
+            Field.of(
+                            "beforeAll",
+                            "Before all",
+                            "Ranked before every route that is not, for callers to be blocked or let through whatever they call.")
+                    .usual("false"),
             Field.of("enabled", "Enabled", "One that is off is kept and takes no call.")
                     .usual("true"));
 
@@ -91,8 +99,13 @@ final class SiteFields {
                                             "Weekly",
                                             "Days and hours of the week; the end is not included, and may be past midnight.")
                                     .with(Field.each("Range", "Days and hours.")),
-                            Field.of("on", "On", "Days of every year, single days, or rules (RFC 5545).")
-                                    .with(Field.each("Day", "A day of every year, a single day, or a rule.")
+                            Field.of(
+                                            "on",
+                                            "On",
+                                            "Days of every year, single days, days from one to another, or rules (RFC 5545).")
+                                    .with(Field.each(
+                                                    "Day",
+                                                    "A day of every year, a single day, days from one to another, or a rule.")
                                             .with(
                                                     Field.of("rule", "Rule", "A recurrence rule (RFC 5545, 3.3.10)."),
                                                     Field.of(

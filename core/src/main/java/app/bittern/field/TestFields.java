@@ -30,7 +30,7 @@ final class TestFields {
             CommonFields.NAME,
             CommonFields.NOTE,
             Field.of("call", "Calls", "The number called, in E.164 or as it arrives on a trunk."),
-            Field.of("from", "From", "Who calls; withheld for nobody known."),
+            Field.of("from", "From", "Who calls; withheld, or unavailable, for nobody known."),
             Field.of("at", "At", "When, by the site's clock."),
             Field.of("keys", "Keys", "What the caller keys, in the order in which it is asked for.")
                     .with(Field.each(

@@ -9,12 +9,13 @@ import org.dmfs.rfc5545.recur.InvalidRecurrenceRuleException;
 import org.dmfs.rfc5545.recur.RecurrenceRule;
 import org.dmfs.rfc5545.recur.RecurrenceRuleIterator;
 
-/// Days that a state is for: `12-25` every year, `2027-03-26` once, or an iCalendar rule such as
-/// `FREQ=YEARLY;BYMONTH=5;BYDAY=1MO`.
+/// Days that a state is for: `12-25` every year, `2027-03-26` once, `2026-12-20..2027-01-03` with all between, or
+/// an iCalendar rule such as `FREQ=YEARLY;BYMONTH=5;BYDAY=1MO`.
 public sealed interface DateRule {
     /// What is allowed, as a refusal says it.
     String ALLOWED =
-            "a day such as 12-25 (every year) or 2027-03-26 (once), or a rule such as FREQ=YEARLY;BYMONTH=5;BYDAY=1MO;"
+            "a day such as 12-25 (every year) or 2027-03-26 (once), days such as 2026-12-20..2027-01-03 (both included),"
+                    + " or a rule such as FREQ=YEARLY;BYMONTH=5;BYDAY=1MO;"
                     + " where it counts from a day (INTERVAL, COUNT, or no BYDAY or BYMONTHDAY), with that day:"
                     + " { rule: \"FREQ=WEEKLY;INTERVAL=2;BYDAY=MO\", from: 2026-11-02 }";
 
@@ -31,6 +32,7 @@ public sealed interface DateRule {
         return switch (this) {
             case Yearly yearly -> DayWords.of(yearly.day(), country);
             case Once once -> DayWords.of(once.date(), country);
+            case Between days -> DayWords.of(days.first(), country) + " to " + DayWords.of(days.last(), country);
             case Recurring rule -> DayWords.of(rule, country);
         };
     }
@@ -58,6 +60,35 @@ public sealed interface DateRule {
         @Override
         public String toString() {
             return date.toString();
+        }
+    }
+
+    /// All days from one to another, such as `2026-12-20..2027-01-03`.
+    ///
+    /// @param first the first of them
+    /// @param last  the last of them, not before the first
+    record Between(LocalDate first, LocalDate last) implements DateRule {
+        private static final String TO = "..";
+
+        /// @throws IllegalArgumentException where the last day is before the first
+        public Between {
+            if (last.isBefore(first)) {
+                throw new IllegalArgumentException(first + TO + last + ": the last day is before the first");
+            }
+        }
+
+        private static Optional<DateRule> of(LocalDate first, LocalDate last) {
+            return last.isBefore(first) ? Optional.empty() : Optional.of(new Between(first, last));
+        }
+
+        @Override
+        public boolean holds(LocalDate date) {
+            return !date.isBefore(first) && !date.isAfter(last);
+        }
+
+        @Override
+        public String toString() {
+            return first + TO + last;
         }
     }
 
@@ -147,6 +178,12 @@ public sealed interface DateRule {
                         : Recurring.of(
                                 text.substring(0, from),
                                 Optional.of(LocalDate.parse(text.substring(from + FROM.length()))));
+            }
+            int to = text.indexOf(Between.TO);
+            if (to > 0) {
+                return Between.of(
+                        LocalDate.parse(text.substring(0, to).strip()),
+                        LocalDate.parse(text.substring(to + Between.TO.length()).strip()));
             }
             return text.length() == 10
                     ? Optional.of(new Once(LocalDate.parse(text)))

@@ -1,8 +1,11 @@
 package app.bittern.number;
 
 import java.util.Optional;
+import java.util.stream.Stream;
 
-/// Who calls: a number such as `+447700900123`, or somebody who withholds it.
+/// Who calls: a number such as `+447700900123`, somebody who withholds it, or somebody whose number does not come
+/// through. Source of the words: ITU-T Q.731.3 and Q.731.4 (calling line identification presentation and
+/// restriction).
 public sealed interface Caller {
     /// A caller whose number is delivered.
     record Known(E164 number) implements Caller {
@@ -20,6 +23,15 @@ public sealed interface Caller {
         }
     }
 
+    /// A caller whose number does not come through: it is not known on the way, or a network on it does not pass
+    /// it on.
+    record Unavailable() implements Caller {
+        @Override
+        public String toString() {
+            return "unavailable";
+        }
+    }
+
     /// The number, where it is delivered.
     default Optional<E164> delivered() {
         return this instanceof Known(E164 number) ? Optional.of(number) : Optional.empty();
@@ -27,8 +39,10 @@ public sealed interface Caller {
 
     /// Reads what `toString` writes.
     static Optional<Caller> parse(String text) {
-        return text.equals("withheld")
-                ? Optional.of(new Withheld())
-                : E164.parse(text).map(Known::new);
+        return Stream.of(new Withheld(), new Unavailable())
+                .filter(one -> one.toString().equals(text))
+                .map(Caller.class::cast)
+                .findFirst()
+                .or(() -> E164.parse(text).map(Known::new));
     }
 }

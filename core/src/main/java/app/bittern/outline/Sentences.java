@@ -64,11 +64,13 @@ final class Sentences {
                     case Route.From.Prefix(String digits) -> "from callers that begin with " + digits;
                     case Route.From.Tag(String tag) -> "from callers tagged " + tag;
                     case Route.From.Withheld withheld -> "from callers who withhold their number";
+                    case Route.From.Unavailable unavailable -> "from callers whose number is unavailable";
+                    case Route.From.Without without -> "from callers without a number";
                 }));
         route.holdsWhile()
                 .ifPresent(during ->
                         parts.add(Part.plain("while " + plan.title(during.hours()) + " is " + during.state())));
-        parts.add(Part.muted("by route " + route.title()));
+        parts.add(Part.muted((route.beforeAll() ? "before all, by route " : "by route ") + route.title()));
         route.dress().shownAs().ifPresent(prefix -> parts.add(Part.muted("shown as “" + prefix + "”")));
         return parts;
     }

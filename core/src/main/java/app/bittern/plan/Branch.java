@@ -87,10 +87,14 @@ public record Branch(
         }
     }
 
-    /// The callers that a case of a branch by caller is for: `tag haulier`, `prefix +4416`, a number, or `withheld`.
+    /// The callers that a case of a branch by caller is for: `tag haulier`, `prefix +4416`, a number, `withheld`
+    /// or `unavailable`.
     public static Optional<Route.From> callers(String state) {
         if (state.equals("withheld")) {
             return Optional.of(new Route.From.Withheld());
+        }
+        if (state.equals("unavailable")) {
+            return Optional.of(new Route.From.Unavailable());
         }
         if (state.startsWith("tag ") && state.length() > 4) {
             return Optional.of(new Route.From.Tag(state.substring(4)));

@@ -9,6 +9,7 @@ import java.util.Optional;
 /// @param to       where its calls go
 /// @param dress    how its calls are presented
 /// @param withheld where callers go who come without a number; as everyone where absent
+/// @param beforeAll whether it is ranked before every route that is not
 public record Route(
         String key,
         Optional<String> name,
@@ -19,6 +20,7 @@ public record Route(
         Optional<Destination> to,
         Dress dress,
         Optional<Destination> withheld,
+        boolean beforeAll,
         boolean enabled)
         implements PlanObject {
 
@@ -67,6 +69,12 @@ public record Route(
         record Tag(String tag) implements From {}
 
         record Withheld() implements From {}
+
+        record Unavailable() implements From {}
+
+        /// Callers without a number, whether they withhold it or it is unavailable; no route is limited to these
+        /// alone, but one may send them elsewhere.
+        record Without() implements From {}
     }
 
     /// Hours and the state they must be in.
@@ -118,6 +126,7 @@ public record Route(
                 places.needs("to", to),
                 dress.over(places),
                 places.may("withheld", withheld),
+                beforeAll,
                 enabled);
     }
 }

@@ -36,7 +36,7 @@ import java.util.function.Predicate;
 /// @param to       the number called, in E.164, as it is dialled in the site's country, or as the trunk
 ///                 delivers it
 /// @param trunk    the trunk on which it arrives, by key
-/// @param from     the caller's number, or `withheld`
+/// @param from     the caller's number, `withheld` or `unavailable`
 /// @param at       at the site's clock (`2026-11-28T20:00`), or with an offset
 /// @param keys     by commas: `1,-,!5,5@7s`, with `again` at the end to begin anew; may be empty
 /// @param phones   `2001=busy then answers 6s` each
@@ -88,7 +88,7 @@ public record BenchText(
         Optional<Caller> caller =
                 Caller.parse(from).or(() -> E164.typed(from, country).map(Caller.Known::new));
         if (caller.isEmpty()) {
-            refuse(problems, "from", from, E164.ALLOWED + ", or withheld");
+            refuse(problems, "from", from, E164.ALLOWED + ", withheld or unavailable");
         }
         Optional<Instant> instant = instant(at).map(read -> read.at(plan.site().timeZone()));
         if (instant.isEmpty()) {

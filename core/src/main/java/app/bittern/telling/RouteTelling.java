@@ -29,8 +29,7 @@ record RouteTelling(Telling telling) {
     }
 
     Told routed(Route route) {
-        boolean without =
-                caller() instanceof Caller.Withheld && route.withheld().isPresent();
+        boolean without = caller().delivered().isEmpty() && route.withheld().isPresent();
         return new Told(
                 "Route " + route.title() + " takes the call, "
                         + (without
@@ -85,9 +84,11 @@ record RouteTelling(Telling telling) {
             case Route.From.Tag tag -> "callers tagged " + tag.tag();
             case Route.From.Prefix prefix -> "callers that begin with " + prefix.digits();
             case Route.From.Withheld withheld -> "callers who withhold their number";
+            case Route.From.Unavailable unavailable -> "callers whose number is unavailable";
+            case Route.From.Without without -> "callers without a number";
             case Route.From.Any any -> "any caller";
         };
-        return called + ", " + caller
+        return (route.beforeAll() ? "before all, " : "") + called + ", " + caller
                 + route.holdsWhile().map(during -> ", during " + during).orElse("");
     }
 
@@ -112,11 +113,14 @@ record RouteTelling(Telling telling) {
     }
 
     private String caller(Route.From rule) {
-        String is =
-                caller().delivered().map(number -> "the caller is " + number).orElse("the caller is withheld");
+        String is = caller() instanceof Caller.Unavailable
+                ? "the caller's number is unavailable"
+                : "the caller is " + caller();
         return switch (rule) {
             case Route.From.Any any -> "it is for any caller";
             case Route.From.Withheld withheld -> "it is for callers who withhold their number; " + is;
+            case Route.From.Unavailable unavailable -> "it is for callers whose number is unavailable; " + is;
+            case Route.From.Without without -> "it is for callers without a number; " + is;
             case Route.From.Exact(E164 number) -> "it is for the caller " + number + "; " + is;
             case Route.From.Prefix(String digits) -> "it is for callers that begin with " + digits + "; " + is;
             case Route.From.Tag(String tag) ->

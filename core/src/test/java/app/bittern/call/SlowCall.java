@@ -1,6 +1,5 @@
 package app.bittern.call;
 
-import app.bittern.number.Caller;
 import app.bittern.plan.Announcement;
 import app.bittern.plan.Aside;
 import app.bittern.plan.Ask;
@@ -98,7 +97,7 @@ final class SlowCall {
         Route route = best.get();
         route.dress().language().ifPresent(spoken -> language = spoken);
         boolean without =
-                bench.caller() instanceof Caller.Withheld && route.withheld().isPresent();
+                bench.caller().delivered().isEmpty() && route.withheld().isPresent();
         End end = go(without ? route.withheld() : route.to(), route.ref());
         while (end.equals(ONWARD)) {
             end = enter(next, from);

@@ -45,7 +45,9 @@ record SlowRoutes(Plan plan, Bench bench, LocalDateTime local) {
     boolean caller(Route.From from) {
         return switch (from) {
             case Route.From.Any any -> true;
-            case Route.From.Withheld withheld -> bench.caller().delivered().isEmpty();
+            case Route.From.Withheld withheld -> bench.caller().toString().equals("withheld");
+            case Route.From.Unavailable unavailable -> bench.caller().toString().equals("unavailable");
+            case Route.From.Without without -> bench.caller().delivered().isEmpty();
             case Route.From.Exact exact -> bench.caller().delivered().equals(Optional.of(exact.number()));
             case Route.From.Prefix prefix ->
                 bench.caller()
@@ -68,8 +70,8 @@ record SlowRoutes(Plan plan, Bench bench, LocalDateTime local) {
         return false;
     }
 
-    /// The larger the sooner: called exact, range, longer prefix, any; caller exact, tag, longer prefix,
-    /// withheld, any; with hours.
+    /// The larger the sooner: before all; called exact, range, longer prefix, any; caller exact, tag, longer prefix,
+    /// withheld or unavailable, any; with hours.
     private static int[] rank(Route route) {
         int called = switch (route.called()) {
             case Route.Called.Exact exact -> 900;
@@ -82,8 +84,12 @@ record SlowRoutes(Plan plan, Bench bench, LocalDateTime local) {
             case Route.From.Tag tag -> 800;
             case Route.From.Prefix prefix -> 100 + prefix.digits().length();
             case Route.From.Withheld withheld -> 50;
+            case Route.From.Unavailable unavailable -> 50;
+            case Route.From.Without without -> throw new IllegalStateException("no route is for these alone");
             case Route.From.Any any -> 0;
         };
-        return new int[] {called, caller, route.holdsWhile().isPresent() ? 1 : 0};
+        return new int[] {
+            route.beforeAll() ? 1 : 0, called, caller, route.holdsWhile().isPresent() ? 1 : 0
+        };
     }
 }

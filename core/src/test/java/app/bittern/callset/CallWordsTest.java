@@ -6,6 +6,7 @@ import static app.bittern.Plans.none;
 import static app.bittern.Plans.to;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.bittern.Plans;
 import app.bittern.RandomPlans;
 import app.bittern.call.Condition;
 import app.bittern.hours.Horizon;
@@ -57,6 +58,7 @@ class CallWordsTest {
     private static List<Condition> conditions(Plan plan) {
         List<Condition> all = new ArrayList<>(List.of(
                 new Condition.CallerIs(List.of(), Optional.of(new Route.From.Withheld())),
+                new Condition.CallerIs(List.of(), Optional.of(new Route.From.Unavailable())),
                 new Condition.CallerIs(List.of(new Route.From.Tag("vip")), Optional.empty()),
                 new Condition.CallerIs(List.of(), Optional.of(new Route.From.Tag("vip")))));
         plan.all(app.bittern.plan.Hours.class)
@@ -162,5 +164,36 @@ class CallWordsTest {
         CallSet hauliers = classes.of(0, new Condition.CallerIs(List.of(), Optional.of(new Route.From.Tag("haulier"))));
         assertThat(new CallWords(classes).words(open.or(hauliers)))
                 .isEqualTo("always, callers tagged haulier; or Mon–Fri 08:30–17:00, other callers");
+    }
+
+    /// Those without a number are said together unless the plan tells them apart.
+    @Test
+    void callersWithoutANumberAreSaidTogetherOrApart() {
+        Route together = Plans.route("main", new Route.Called.Any(), new Route.From.Any(), Optional.empty(), "busy");
+        Plan plan = Plans.to("busy")
+                .with(new Route(
+                        "main",
+                        together.name(),
+                        together.note(),
+                        together.called(),
+                        together.caller(),
+                        together.holdsWhile(),
+                        together.to(),
+                        together.dress(),
+                        Destination.parse("hang-up"),
+                        false,
+                        true));
+        assertThat(who(plan, new Route.From.Without())).contains("callers without a number");
+        Plan apart = plan.with(
+                Plans.route("w", new Route.Called.Any(), new Route.From.Withheld(), Optional.empty(), "hang-up"));
+        assertThat(who(apart, new Route.From.Withheld())).contains("withheld callers");
+        assertThat(who(apart, new Route.From.Unavailable())).contains("callers whose number is unavailable");
+        assertThat(who(apart, new Route.From.Without())).contains("callers without a number");
+    }
+
+    private static Optional<String> who(Plan plan, Route.From from) {
+        CallClasses classes = new CallClasses(List.of(plan), HORIZON);
+        CallSet set = classes.of(0, new Condition.CallerIs(List.of(), Optional.of(from)));
+        return new CallWords(classes).products(set).list().getFirst().who();
     }
 }

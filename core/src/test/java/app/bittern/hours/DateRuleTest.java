@@ -51,6 +51,10 @@ class DateRuleTest {
         holdsAs("FREQ=MONTHLY;BYMONTHDAY=-1", day -> day.plusDays(1).getDayOfMonth() == 1);
         holdsAs("12-25", day -> day.getMonthValue() == 12 && day.getDayOfMonth() == 25);
         holdsAs("2027-03-26", LocalDate.of(2027, 3, 26)::equals);
+        holdsAs(
+                "2026-12-20..2027-01-03",
+                day -> day.isAfter(LocalDate.of(2026, 12, 19)) && day.isBefore(LocalDate.of(2027, 1, 4)));
+        holdsAs("2027-02-01..2027-02-01", LocalDate.of(2027, 2, 1)::equals);
     }
 
     @ParameterizedTest
@@ -65,6 +69,10 @@ class DateRuleTest {
                 "FREQ=WEEKLY;BYDAY=XX",
                 "FREQ=WEEKLY;BYDAY=MO from 2026-13-01",
                 "2026-02-30",
+                "2027-01-03..2026-12-20",
+                "2026-12-20..",
+                "2026-12-20..2027-01-03..2027-01-04",
+                "12-20..01-03",
                 "02-30",
                 "Monday",
             })

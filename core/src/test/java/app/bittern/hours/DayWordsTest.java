@@ -12,6 +12,7 @@ class DayWordsTest {
             12-25                                      | US | Dec 25
             02-29                                      | GB | 29 Feb
             2027-03-26                                 | GB | 26 Mar 2027
+            2026-12-20..2027-01-03                     | GB | 20 Dec 2026 to 3 Jan 2027
             FREQ=YEARLY;BYMONTH=5;BYDAY=1MO            | GB | first Mon in May
             FREQ=YEARLY;BYMONTH=6;BYDAY=-1FR           | GB | last Fri in Jun
             FREQ=YEARLY;BYMONTH=6,8;BYDAY=-2FR         | GB | second to last Fri in Jun, Aug

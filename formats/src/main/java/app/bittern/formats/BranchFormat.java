@@ -11,7 +11,7 @@ final class BranchFormat implements KindFormat<Branch> {
     private static final Choosing BY =
             Choosing.of(Kind.HOURS, Kind.SWITCH, Kind.ASK).or("caller", "language");
     private static final String ALLOWED_CALLERS =
-            "callers: tag haulier, prefix +4416, a number in E.164, or withheld (else stands outside the cases)";
+            "callers: tag haulier, prefix +4416, a number in E.164, withheld or unavailable (else stands outside the cases)";
     private static final String ALLOWED_FOUND = "found, not-found, or tag and its name, such as tag haulier";
 
     @Override

@@ -68,7 +68,7 @@ final class Patterns {
             Map.entry(Pin.ALLOWED, "[0-9]{4,12}|pbkdf2:[a-z0-9/-]{1,80}:[0-9a-f]{32}"),
             Map.entry(RouteFormat.ALLOWED_PREFIX, "\\+[1-9][0-9]{0,14}"),
             Map.entry(RouteFormat.ALLOWED_CALLED, NUMBER),
-            Map.entry(RouteFormat.ALLOWED_CALLER, "withheld|" + NUMBER),
+            Map.entry(RouteFormat.ALLOWED_CALLER, "withheld|unavailable|" + NUMBER),
             Map.entry(QueueFormat.ALLOWED_SAID, "position|expected-wait|prompt/" + WORDS),
             Map.entry(QueueFormat.ALLOWED_LEVEL, "[0-9]{1,3}% in " + DURATION),
             Map.entry(MailboxFormat.ALLOWED_GREETING, "prompt/" + WORDS),

@@ -15,7 +15,7 @@ final class RouteFormat implements KindFormat<Route> {
     static final String ALLOWED_CALLED =
             "a number such as \"+441632960100\", { prefix: \"+44163296\" } or { from: \"+441632960100\", to: \"+441632960199\" }";
     static final String ALLOWED_CALLER =
-            "a number such as \"+447700900123\", { prefix: \"+4477\" }, { tag: vip } or withheld";
+            "a number such as \"+447700900123\", { prefix: \"+4477\" }, { tag: vip }, withheld or unavailable";
     static final String ALLOWED_WHILE = "hours and one of their states, such as hours/terminal open";
 
     @Override
@@ -30,14 +30,8 @@ final class RouteFormat implements KindFormat<Route> {
                                 text -> E164.parse(text).<Route.Called>map(Route.Called.Exact::new),
                                 RouteFormat::called)
                         .orElseGet(Route.Called.Any::new),
-                fields.choose("caller", Choosing.NOTHING.or("withheld"))
-                        .either(
-                                "caller",
-                                ALLOWED_CALLER,
-                                text -> text.equals("withheld")
-                                        ? Optional.<Route.From>of(new Route.From.Withheld())
-                                        : E164.parse(text).<Route.From>map(Route.From.Exact::new),
-                                RouteFormat::caller)
+                fields.choose("caller", Choosing.NOTHING.or("withheld", "unavailable"))
+                        .either("caller", ALLOWED_CALLER, RouteFormat::caller, RouteFormat::caller)
                         .orElseGet(Route.From.Any::new),
                 fields.read("while", ALLOWED_WHILE, RouteFormat::hoursAndState),
                 fields.destination("to", false),
@@ -48,6 +42,7 @@ final class RouteFormat implements KindFormat<Route> {
                         fields.read("language", SiteFormat.ALLOWED_LANGUAGE, SiteFormat::language),
                         fields.flag("record")),
                 fields.destination("withheld", false),
+                fields.usualFlag("beforeAll"),
                 fields.usualFlag("enabled")));
     }
 
@@ -74,6 +69,15 @@ final class RouteFormat implements KindFormat<Route> {
             fields.refusedWhole(ALLOWED_CALLED);
         }
         return Optional.empty();
+    }
+
+    private static Optional<Route.From> caller(String text) {
+        if (text.equals("withheld")) {
+            return Optional.of(new Route.From.Withheld());
+        }
+        return text.equals("unavailable")
+                ? Optional.of(new Route.From.Unavailable())
+                : E164.parse(text).map(Route.From.Exact::new);
     }
 
     private static Optional<Route.From> caller(Reading fields) {
@@ -123,6 +127,8 @@ final class RouteFormat implements KindFormat<Route> {
             case Route.From.Prefix(String digits) -> written.fields("caller", new Writing().text("prefix", digits));
             case Route.From.Tag(String tag) -> written.fields("caller", new Writing().text("tag", tag));
             case Route.From.Withheld withheld -> written.text("caller", "withheld");
+            case Route.From.Unavailable unavailable -> written.text("caller", "unavailable");
+            case Route.From.Without without -> throw new IllegalArgumentException("no route is for these alone");
         }
         return written.text("while", route.holdsWhile())
                 .text("to", route.to())
@@ -132,6 +138,7 @@ final class RouteFormat implements KindFormat<Route> {
                 .text("language", route.dress().language())
                 .flag("record", route.dress().record())
                 .text("withheld", route.withheld())
+                .flag("beforeAll", route.beforeAll(), false)
                 .flag("enabled", route.enabled(), true);
     }
 }

@@ -4,7 +4,6 @@ import app.bittern.call.Ending;
 import app.bittern.callset.CallSet;
 import app.bittern.callset.CallWords;
 import app.bittern.graph.Tangle;
-import app.bittern.number.E164;
 import app.bittern.paths.Matrix;
 import app.bittern.paths.NumberPaths;
 import app.bittern.paths.Path;
@@ -148,9 +147,7 @@ public final class PathsJson {
             product.who().ifPresent(who -> {
                 one.put("who", who);
                 ArrayNode callers = one.putArray("callers");
-                product.callers()
-                        .forEach(caller ->
-                                callers.add(caller.delivered().map(E164::text).orElse("withheld")));
+                product.callers().forEach(caller -> callers.add(caller.toString()));
             });
             if (!product.switches().isEmpty()) {
                 ObjectNode switches = one.putObject("switches");

@@ -100,7 +100,7 @@ class CallController {
         String caller = bench.caller()
                 .delivered()
                 .map(number -> number.shownIn(plan.site().country()))
-                .orElse("withheld");
+                .orElse(bench.caller().toString());
         List<String> titles = trace.steps().stream()
                 .map(step -> Ref.parse(step.object()).map(plan::title).orElse(step.object()))
                 .toList();

@@ -179,7 +179,7 @@ final class Choices {
                 plan.find(by.turned(), Switch.class).map(Switch::positions).orElse(List.of());
             case Branch.By.OfLanguage by -> plan.site().languages();
             case Branch.By.OfAsk by -> List.of("found", "not-found");
-            case Branch.By.OfCaller by -> List.of("withheld");
+            case Branch.By.OfCaller by -> List.of("withheld", "unavailable");
         };
     }
 }
