@@ -10,6 +10,7 @@
   import Finder from '../../lib/ui/Finder.svelte';
   import { fieldAt } from '../sheet/fields';
   import { kinds } from '../sheet/kinds.svelte';
+  import { whenOpened } from '../../lib/ui/opened.svelte';
 
   /** Takes an object away, and asks what is to be put in its place wherever it is used. */
   interface Props {
@@ -27,18 +28,20 @@
   let wrong = $state.raw<string[]>([]);
   const all = $derived(uses ?? found);
 
-  $effect(() => {
-    if (!open) return;
-    instead = undefined;
-    wrong = [];
-    const [kind, key] = splitRef(object);
-    if (!uses && kind && key) {
-      api.object(address.site, address.plan, kind, key).then(
-        (view) => (found = view.uses),
-        (failure) => (wrong = saysOf(failure)),
-      );
-    }
-  });
+  whenOpened(
+    () => open,
+    () => {
+      instead = undefined;
+      wrong = [];
+      const [kind, key] = splitRef(object);
+      if (!uses && kind && key) {
+        api.object(address.site, address.plan, kind, key).then(
+          (view) => (found = view.uses),
+          (failure) => (wrong = saysOf(failure)),
+        );
+      }
+    },
+  );
 
   /** What can stand in the first place where it is used: the server knows, slot by slot. */
   async function search(find: string, signal: AbortSignal) {

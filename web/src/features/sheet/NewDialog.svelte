@@ -14,6 +14,7 @@
   import FieldsForm from './parts/FieldsForm.svelte';
   import Leaf from './parts/Leaf.svelte';
   import ValueEditor from './parts/ValueEditor.svelte';
+  import { whenOpened } from '../../lib/ui/opened.svelte';
 
   /** Makes an object: its name, its number, its key, and what it must lead to, which can be made there and then. */
   const all = kinds();
@@ -46,21 +47,23 @@
     }),
   );
 
-  $effect(() => {
-    if (!creating.open) return;
-    fresh = undefined;
-    asked = {};
-    wrong = [];
-    keyTyped = false;
-    nested = undefined;
-    also = [];
-    titles = {};
-    name = creating.name;
-    number = '';
-    key = '';
-    beginning = begin(creating.kind, creating.like, creating.name);
-    void tick().then(() => document.getElementById('new-name')?.focus());
-  });
+  whenOpened(
+    () => creating.open,
+    () => {
+      fresh = undefined;
+      asked = {};
+      wrong = [];
+      keyTyped = false;
+      nested = undefined;
+      also = [];
+      titles = {};
+      name = creating.name;
+      number = '';
+      key = '';
+      beginning = begin(creating.kind, creating.like, creating.name);
+      void tick().then(() => document.getElementById('new-name')?.focus());
+    },
+  );
 
   async function begin(kind: string, like: string | undefined, called: string) {
     try {

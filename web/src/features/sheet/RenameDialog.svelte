@@ -4,6 +4,7 @@
   import { site } from '../../app/site.svelte';
   import { saysOf } from '../../lib/api/client';
   import Dialog from '../../lib/ui/Dialog.svelte';
+  import { whenOpened } from '../../lib/ui/opened.svelte';
 
   /** Gives an object another key; whatever names it names it by that. */
   interface Props {
@@ -17,12 +18,13 @@
   let key = $state('');
   let wrong = $state.raw<string[]>([]);
 
-  $effect(() => {
-    if (open) {
+  whenOpened(
+    () => open,
+    () => {
       key = splitRef(object)[1];
       wrong = [];
-    }
-  });
+    },
+  );
 
   async function rename(event: Event) {
     event.preventDefault();

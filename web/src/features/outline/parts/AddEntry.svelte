@@ -10,6 +10,7 @@
   import { kinds } from '../../sheet/kinds.svelte';
   import { makeAt } from '../../sheet/making';
   import ValueEditor from '../../sheet/parts/ValueEditor.svelte';
+  import { whenOpened } from '../../../lib/ui/opened.svelte';
 
   /** Adds a key to a menu or a case to a branch: which, and where it leads. */
   let {
@@ -29,14 +30,17 @@
   const form = $derived(leads ?? map?.each);
   const at = $derived(place ? place.field + step(name) + (leads ? '/to' : '') : '');
 
-  $effect(() => {
-    if (!open || !place) return;
-    name = '';
-    api.names(address.site, address.plan, { object: place.object, field: place.field.slice(1) }).then(
-      (found) => (names = found),
-      (failure) => (wrong = saysOf(failure).join(' ')),
-    );
-  });
+  whenOpened(
+    () => open,
+    () => {
+      name = '';
+      if (!place) return;
+      api.names(address.site, address.plan, { object: place.object, field: place.field.slice(1) }).then(
+        (found) => (names = found),
+        (failure) => (wrong = saysOf(failure).join(' ')),
+      );
+    },
+  );
 </script>
 
 <Dialog bind:open {title} about={map?.each?.help}>

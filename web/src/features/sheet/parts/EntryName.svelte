@@ -10,6 +10,7 @@
   import { makeAt } from '../making';
   import type { Sheet } from '../sheet.svelte';
   import ValueEditor from './ValueEditor.svelte';
+  import { whenOpened } from '../../../lib/ui/opened.svelte';
 
   /** Adds an entry to a map: first its name, then what stands there. */
   interface Props {
@@ -28,15 +29,17 @@
   let names = $state.raw<Choice[]>([]);
   let wrong = $state('');
 
-  $effect(() => {
-    if (!open) return;
-    name = '';
-    typed = '';
-    api.names(address.site, address.plan, { object: sheet.object, field: form.name }).then(
-      (all) => (names = all),
-      (failure) => (wrong = saysOf(failure).join(' ')),
-    );
-  });
+  whenOpened(
+    () => open,
+    () => {
+      name = '';
+      typed = '';
+      api.names(address.site, address.plan, { object: sheet.object, field: form.name }).then(
+        (all) => (names = all),
+        (failure) => (wrong = saysOf(failure).join(' ')),
+      );
+    },
+  );
 </script>
 
 <TokenPopover

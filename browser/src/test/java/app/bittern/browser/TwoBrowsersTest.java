@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import app.bittern.server.testing.RunningApplication;
 import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -89,5 +90,17 @@ class TwoBrowsersTest {
         jonas.page().getByText("Keep yours: 45 s").click();
         assertThat(jonas.strip()).containsText("after 1:42");
         assertThat(kari.strip()).containsText("after 1:42");
+    }
+
+    /// What is being typed in a dialog stays when the object that it is about comes anew.
+    @Test
+    void aNewKeyThatIsBeingTypedStaysWhenTheOtherChangesTheObject() {
+        jonas.open("/s/saltreach/draft/groups/ring-group/reception");
+        jonas.button("Rename").last().click();
+        Locator key = jonas.page().getByLabel("Key", new Page.GetByLabelOptions().setExact(true));
+        key.fill("front");
+        ringFor(kari, "20 s", "32s");
+        assertThat(jonas.page().getByText("32 s (11 rings)").first()).isVisible();
+        assertThat(key).hasValue("front");
     }
 }
