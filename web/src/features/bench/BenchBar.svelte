@@ -124,7 +124,7 @@
         <div class="mt-1 flex gap-2">
           <input
             id="caller"
-            class="grow font-mono"
+            class="min-w-0 grow font-mono"
             value={bench.from}
             oninput={(event) => bench.set('from', event.currentTarget.value.trim())}
             onkeydown={(event) => event.key === 'Enter' && close()}

@@ -211,10 +211,8 @@ public final class CallWords {
         if (caller instanceof Caller.Unavailable) {
             return UNAVAILABLE;
         }
-        boolean apart = classes.plans().stream()
-                .anyMatch(plan -> CallerClasses.rules(List.of(plan)).stream()
-                        .anyMatch(
-                                rule -> rule instanceof Route.From.Withheld || rule instanceof Route.From.Unavailable));
+        boolean apart = CallerClasses.rules(classes.plans()).stream()
+                .anyMatch(rule -> rule instanceof Route.From.Withheld || rule instanceof Route.From.Unavailable);
         return apart ? WITHHELD : WITHOUT;
     }
 

@@ -15,6 +15,9 @@ public record E164(String text) implements Comparable<E164> {
     /// What is allowed, as a refusal says it.
     public static final String ALLOWED = "a number in E.164, such as +441632960100 (a plus sign and 6 to 15 digits)";
 
+    /// What is allowed where numbers are meant that begin alike, as a refusal says it.
+    public static final String ALLOWED_BEGINNING = "the beginning of a number in E.164, such as \"+441632\"";
+
     private static final int FEWEST = 6;
     private static final int MOST = 15;
 

@@ -1,6 +1,5 @@
 package app.bittern.plan;
 
-import app.bittern.number.E164;
 import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.Map;
@@ -90,19 +89,13 @@ public record Branch(
     /// The callers that a case of a branch by caller is for: `tag haulier`, `prefix +4416`, a number, `withheld`
     /// or `unavailable`.
     public static Optional<Route.From> callers(String state) {
-        if (state.equals("withheld")) {
-            return Optional.of(new Route.From.Withheld());
-        }
-        if (state.equals("unavailable")) {
-            return Optional.of(new Route.From.Unavailable());
-        }
         if (state.startsWith("tag ") && state.length() > 4) {
             return Optional.of(new Route.From.Tag(state.substring(4)));
         }
         if (PREFIX.matcher(state).matches()) {
             return Optional.of(new Route.From.Prefix(state.substring(7)));
         }
-        return E164.parse(state).map(Route.From.Exact::new);
+        return Route.From.parse(state);
     }
 
     /// The destination of a state: its case, else what is for the rest.

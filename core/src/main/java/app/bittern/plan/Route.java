@@ -75,6 +75,16 @@ public record Route(
         /// Callers without a number, whether they withhold it or it is unavailable; no route is limited to these
         /// alone, but one may send them elsewhere.
         record Without() implements From {}
+
+        /// Reads who is named by one word: a number, `withheld` or `unavailable`.
+        static Optional<From> parse(String text) {
+            if (text.equals("withheld")) {
+                return Optional.of(new Withheld());
+            }
+            return text.equals("unavailable")
+                    ? Optional.of(new Unavailable())
+                    : E164.parse(text).map(From.Exact::new);
+        }
     }
 
     /// Hours and the state they must be in.

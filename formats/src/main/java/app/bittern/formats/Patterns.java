@@ -66,7 +66,7 @@ final class Patterns {
             Map.entry("the name of a state, such as open", WORDS),
             Map.entry(SwitchFormat.ALLOWED_POSITION, WORDS),
             Map.entry(Pin.ALLOWED, "[0-9]{4,12}|pbkdf2:[a-z0-9/-]{1,80}:[0-9a-f]{32}"),
-            Map.entry(RouteFormat.ALLOWED_PREFIX, "\\+[1-9][0-9]{0,14}"),
+            Map.entry(E164.ALLOWED_BEGINNING, "\\+[1-9][0-9]{0,14}"),
             Map.entry(RouteFormat.ALLOWED_CALLED, NUMBER),
             Map.entry(RouteFormat.ALLOWED_CALLER, "withheld|unavailable|" + NUMBER),
             Map.entry(QueueFormat.ALLOWED_SAID, "position|expected-wait|prompt/" + WORDS),

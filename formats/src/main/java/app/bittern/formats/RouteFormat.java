@@ -11,7 +11,6 @@ import java.util.regex.Pattern;
 /// Routes.
 final class RouteFormat implements KindFormat<Route> {
     private static final Pattern PREFIX = Pattern.compile("\\+[1-9][0-9]{0,14}");
-    static final String ALLOWED_PREFIX = "the beginning of a number in E.164, such as \"+441632\"";
     static final String ALLOWED_CALLED =
             "a number such as \"+441632960100\", { prefix: \"+44163296\" } or { from: \"+441632960100\", to: \"+441632960199\" }";
     static final String ALLOWED_CALLER =
@@ -31,7 +30,7 @@ final class RouteFormat implements KindFormat<Route> {
                                 RouteFormat::called)
                         .orElseGet(Route.Called.Any::new),
                 fields.choose("caller", Choosing.NOTHING.or("withheld", "unavailable"))
-                        .either("caller", ALLOWED_CALLER, RouteFormat::caller, RouteFormat::caller)
+                        .either("caller", ALLOWED_CALLER, Route.From::parse, RouteFormat::caller)
                         .orElseGet(Route.From.Any::new),
                 fields.read("while", ALLOWED_WHILE, RouteFormat::hoursAndState),
                 fields.destination("to", false),
@@ -71,15 +70,6 @@ final class RouteFormat implements KindFormat<Route> {
         return Optional.empty();
     }
 
-    private static Optional<Route.From> caller(String text) {
-        if (text.equals("withheld")) {
-            return Optional.of(new Route.From.Withheld());
-        }
-        return text.equals("unavailable")
-                ? Optional.of(new Route.From.Unavailable())
-                : E164.parse(text).map(Route.From.Exact::new);
-    }
-
     private static Optional<Route.From> caller(Reading fields) {
         Optional<String> prefix = prefix(fields);
         Optional<String> tag = fields.text("tag");
@@ -96,7 +86,7 @@ final class RouteFormat implements KindFormat<Route> {
     private static Optional<String> prefix(Reading fields) {
         return fields.read(
                 "prefix",
-                ALLOWED_PREFIX,
+                E164.ALLOWED_BEGINNING,
                 text -> PREFIX.matcher(text).matches() ? Optional.of(text) : Optional.empty());
     }
 

@@ -4,11 +4,9 @@ import app.bittern.edit.PlanEdit;
 import app.bittern.formats.TakingBack;
 import app.bittern.formats.ThreeWay;
 import app.bittern.plan.Plan;
-import app.bittern.plan.Pointer;
 import app.bittern.plan.Ref;
 import app.bittern.server.Refusal;
 import app.bittern.server.finding.Findings;
-import app.bittern.server.object.Said;
 import app.bittern.server.object.Where;
 import app.bittern.server.plan.Change;
 import app.bittern.server.plan.Drafts;
@@ -28,7 +26,6 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-import tools.jackson.databind.JsonNode;
 
 /// Changes to a draft: wishes are made into one edit, kept, and can be taken back.
 @RestController
@@ -121,11 +118,8 @@ class EditController {
 
     private static String says(Plan plan, Ref object, ThreeWay.Clash clash) {
         return plan.title(object) + ", " + Where.words(object.kind(), clash.field()) + ", is "
-                + said(plan, object, clash.field(), clash.theirs()) + " by now; it would become "
-                + said(plan, object, clash.field(), clash.mine());
-    }
-
-    private static String said(Plan plan, Ref object, Pointer field, @Nullable JsonNode value) {
-        return value == null ? "nothing" : new Said(plan).value(object.kind(), field, value);
+                + WishedEdit.said(plan, object, clash, clash.theirs()).orElse("nothing")
+                + " by now; it would become "
+                + WishedEdit.said(plan, object, clash, clash.mine()).orElse("nothing");
     }
 }

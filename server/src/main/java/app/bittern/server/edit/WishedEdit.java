@@ -179,7 +179,8 @@ final class WishedEdit {
                 row.map(one -> one.at().toString()).orElse(""));
     }
 
-    private static Optional<String> said(Plan plan, Ref ref, ThreeWay.Clash clash, @Nullable JsonNode value) {
+    /// One of the values of a field on which two have clashed, as people read it; nothing where it is not given.
+    static Optional<String> said(Plan plan, Ref ref, ThreeWay.Clash clash, @Nullable JsonNode value) {
         return Optional.ofNullable(value).map(one -> new Said(plan).value(ref.kind(), clash.field(), one));
     }
 

@@ -109,8 +109,10 @@ public final class Said {
             return written + " "
                     + (written.equals("1") && unit.endsWith("s") ? unit.substring(0, unit.length() - 1) : unit);
         }
+        // The beginning of a number is no number: written as one it would lose its country.
+        boolean begins = form.allowed().equals(E164.ALLOWED_BEGINNING);
         return chosen(form.choose(), written)
-                .or(() -> E164.parse(written).map(this::number))
+                .or(() -> E164.parse(written).filter(number -> !begins).map(this::number))
                 .or(() -> days(form, written))
                 .orElse(written);
     }

@@ -17,7 +17,7 @@ public record Asked(String site, int made, long version, OptionalInt release, Pl
         public boolean overtakes(Id other) {
             return release.isEmpty()
                     && other.release.isEmpty()
-                    && (made > other.made || (made == other.made && version > other.version));
+                    && new Stamp(made, version).laterThan(new Stamp(other.made, other.version));
         }
     }
 

@@ -13,7 +13,6 @@ public record Draft(String site, int made, long version, Plan plan) {
 
     /// The one that is newer: of the later version, or of the site that was made later under the same key.
     static Draft newer(Draft one, Draft other) {
-        boolean first = one.made == other.made ? one.version > other.version : one.made > other.made;
-        return first ? one : other;
+        return one.stamp().laterThan(other.stamp()) ? one : other;
     }
 }

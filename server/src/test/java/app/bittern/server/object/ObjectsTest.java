@@ -173,4 +173,12 @@ class ObjectsTest {
             assertThat(reached.at("/bench/to").asString()).as(object).startsWith("+44");
         }
     }
+
+    @Test
+    void theBeginningOfANumberIsNotWrittenAsANumber() {
+        assertThat(texts(get("/objects/route/nuisance").at("/shown"), "/text"))
+                .noneMatch(text -> text.contains("1632"));
+        assertThat(get("/objects/route/nuisance").at("/body/caller/prefix").asString())
+                .isEqualTo("+4416329609");
+    }
 }
