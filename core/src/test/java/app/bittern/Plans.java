@@ -200,7 +200,8 @@ public final class Plans {
                 forward,
                 mailbox.map(key -> new Ref(Kind.MAILBOX, key)),
                 none(),
-                List.of());
+                List.of(),
+                none());
     }
 
     public static Mailbox mailbox(String key) {

@@ -9,10 +9,14 @@ import app.bittern.call.KeyPress;
 import app.bittern.call.Presence;
 import app.bittern.call.Reaction;
 import app.bittern.number.Caller;
+import app.bittern.number.DialPattern;
 import app.bittern.number.E164;
+import app.bittern.plan.Announcement;
 import app.bittern.plan.Ask;
 import app.bittern.plan.Branch;
 import app.bittern.plan.Chain;
+import app.bittern.plan.ClassOfService;
+import app.bittern.plan.Code;
 import app.bittern.plan.Contact;
 import app.bittern.plan.Destination;
 import app.bittern.plan.Extension;
@@ -21,6 +25,7 @@ import app.bittern.plan.Kind;
 import app.bittern.plan.Menu;
 import app.bittern.plan.Music;
 import app.bittern.plan.Order;
+import app.bittern.plan.Outbound;
 import app.bittern.plan.Page;
 import app.bittern.plan.Plan;
 import app.bittern.plan.PlanObject;
@@ -40,6 +45,7 @@ import java.util.Optional;
 import java.util.Random;
 import java.util.TreeMap;
 import java.util.function.Function;
+import java.util.stream.Stream;
 
 /// Small random plans in which every kind of object occurs and anything may lead anywhere, holes included.
 public final class RandomPlans {
@@ -47,6 +53,28 @@ public final class RandomPlans {
     private static final List<String> ENDS =
             List.of("hang-up", "busy", "own-mailbox", "outside/+447700900321", "mailbox/gone");
     private static final int EACH = 2;
+
+    /// What phones dial: numbers of the site, codes, the inbound number in its forms, outside numbers, nothing.
+    private static final List<String> DIALLED = List.of(
+            "2001",
+            "2002",
+            "200",
+            "300",
+            "2800",
+            "*7",
+            "*70",
+            "*701",
+            "*71",
+            "01632960100",
+            "00441632960100",
+            "+441632960100",
+            "999",
+            "990",
+            "02079460000",
+            "02979460000",
+            "2999",
+            "#1",
+            "5");
 
     private RandomPlans() {}
 
@@ -80,20 +108,70 @@ public final class RandomPlans {
             objects.add(queue("q" + index, random));
             objects.add(chain("c" + index, random));
         }
-        objects.add(new Switch("night", none(), none(), none(), List.of("day", "night"), "day"));
+        objects.add(new Switch("night", none(), none(), Optional.of("*71"), List.of("day", "night"), "day"));
         objects.add(branch("by-switch", new Branch.By.OfSwitch(new Ref(Kind.SWITCH, "night")), random, "day", "night"));
         objects.add(branch(
                 "by-caller", new Branch.By.OfCaller(), random, "tag vip", "prefix +4479", "withheld", "unavailable"));
         objects.add(branch("by-language", new Branch.By.OfLanguage(), random, "nb-NO"));
         objects.add(branch("by-ask", new Branch.By.OfAsk(new Ref(Kind.ASK, "account")), random, "tag vip", "found"));
         objects.add(ask(random));
-        objects.add(new Page("p", none(), none(), none(), false, none(), List.of()));
+        objects.add(new Page("p", none(), none(), Optional.of("2800"), false, none(), List.of()));
+        dialling(objects, random);
         objects.add(new Music("hold", none(), none(), List.of(new Ref(Kind.PROMPT, "greeting"))));
         objects.add(new Music("none", none(), none(), List.of()));
         objects.add(contact("+447900000001", "40001", List.of("vip"), none()));
         objects.add(contact("+447900000002", "40002", List.of(), Optional.of("nb-NO")));
         EXTENSIONS.forEach(number -> objects.add(extension(number, random)));
         return Plan.of(objects);
+    }
+
+    /// What phones can dial besides: classes of service, codes, outbound routes that may tie, a number that begins
+    /// others.
+    private static void dialling(List<PlanObject> objects, Random random) {
+        objects.add(new Trunk(
+                "other",
+                none(),
+                none(),
+                2,
+                app.bittern.number.Delivers.parse("e164").orElseThrow()));
+        objects.add(new ClassOfService("few", none(), none(), List.of("internal", "emergency")));
+        objects.add(new ClassOfService(
+                "many", none(), none(), List.of("internal", "emergency", "national", "page", "international")));
+        objects.add(new Announcement(
+                "dialled",
+                none(),
+                none(),
+                Optional.of(List.of("200", "300", "*7").get(random.nextInt(3))),
+                List.of(new Ref(Kind.PROMPT, "greeting")),
+                Destination.parse(to(random))));
+        objects.add(new Code(
+                "turn",
+                none(),
+                none(),
+                Optional.of("*70"),
+                none(),
+                random.nextInt(4) == 0 ? none() : Code.Does.parse("switch/night")));
+        objects.add(new Code("gone", none(), none(), Optional.of("*701"), none(), Code.Does.parse("alarm/gone")));
+        String[] patterns = {"0x.", "020xxxxxxxx", "02[0-5]x.", "99x", "999", "x.", "2xxx"};
+        String[] trunks = {"line", "other", "gone"};
+        for (String category : List.of("national", "international", "emergency")) {
+            List<DialPattern> some = random.ints(random.nextInt(3), 0, patterns.length)
+                    .mapToObj(at -> new DialPattern(patterns[at]))
+                    .toList();
+            objects.add(new Outbound(
+                    "out-" + category,
+                    none(),
+                    none(),
+                    some,
+                    category,
+                    random.nextInt(3),
+                    random.nextBoolean() ? Optional.of("0044") : none(),
+                    random.ints(random.nextInt(4), 0, trunks.length)
+                            .mapToObj(at -> new Ref(Kind.TRUNK, trunks[at]))
+                            .distinct()
+                            .toList(),
+                    random.nextBoolean() ? Optional.of(Plans.MAIN) : none()));
+        }
     }
 
     private static Branch branch(String key, Branch.By by, Random random, String... states) {
@@ -252,6 +330,11 @@ public final class RandomPlans {
         Map<Ref, List<Found>> waiting = new LinkedHashMap<>();
         plan.all(Queue.class).forEach(queue -> waiting.put(queue.ref(), several(finds, Found::parse, random)));
         waiting.put(new Ref(Kind.MAILBOX, "b1"), several(finds, Found::parse, random));
+        Stream.of("line", "other")
+                .filter(trunk -> random.nextBoolean())
+                .forEach(trunk -> waiting.put(
+                        new Ref(Kind.TRUNK, trunk),
+                        several(List.of("free", "full", "down"), RandomPlans::trunk, random)));
         return new Bench(
                 new Arrival.Meant(Plans.MAIN),
                 Caller.parse(callers[random.nextInt(callers.length)]).orElseThrow(),
@@ -262,6 +345,29 @@ public final class RandomPlans {
                 Map.of(new Ref(Kind.SWITCH, "night"), random.nextBoolean() ? "day" : "night"),
                 agents,
                 waiting);
+    }
+
+    private static Optional<Found> trunk(String word) {
+        return switch (word) {
+            case "full" -> Optional.of(new Found.Full());
+            case "down" -> Optional.of(new Found.Down());
+            default -> Optional.of(new Found.Ahead(0));
+        };
+    }
+
+    /// A bench like others, on which a phone of the site dials something.
+    public static Bench dialled(Plan plan, Random random) {
+        Bench like = bench(plan, random);
+        return new Bench(
+                new Arrival.Inside(DIALLED.get(random.nextInt(DIALLED.size()))),
+                new Caller.Inside(EXTENSIONS.get(random.nextInt(EXTENSIONS.size()))),
+                like.at(),
+                like.keys(),
+                like.again(),
+                like.phones(),
+                like.switches(),
+                like.agents(),
+                like.waiting());
     }
 
     private static <T> List<T> several(List<String> words, Function<String, Optional<T>> parse, Random random) {
@@ -365,8 +471,15 @@ public final class RandomPlans {
                 random.nextInt(6) == 0,
                 forward,
                 random.nextBoolean() ? Optional.of(new Ref(Kind.MAILBOX, "b0")) : none(),
-                none(),
-                List.of());
+                List.of(
+                                Optional.<Ref>empty(),
+                                Optional.of(new Ref(Kind.CLASS_OF_SERVICE, "few")),
+                                Optional.of(new Ref(Kind.CLASS_OF_SERVICE, "many")))
+                        .get(random.nextInt(3)),
+                List.of(),
+                random.nextInt(3) == 0
+                        ? Optional.of(new E164(random.nextBoolean() ? "+447900000001" : "+447900000002"))
+                        : none());
     }
 
     private static String to(Random random) {

@@ -388,7 +388,8 @@ public final class BigPlans {
                         : Extension.Forward.NONE,
                 Optional.of(new Ref(Kind.MAILBOX, "e" + index)),
                 Optional.of(new Ref(Kind.CLASS_OF_SERVICE, "staff")),
-                List.of());
+                List.of(),
+                none());
     }
 
     private static Mailbox mailbox(String key) {

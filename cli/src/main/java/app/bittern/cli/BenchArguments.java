@@ -15,14 +15,20 @@ final class BenchArguments {
             names = "--to",
             required = true,
             paramLabel = "NUMBER",
-            description = "The number called, such as +441632960100.")
+            description = "The number called, such as +441632960100; what is dialled, where a phone of the site calls.")
     private String to = "";
 
     @Option(
             names = "--from",
             paramLabel = "NUMBER",
             description = "The caller's number, unavailable, or withheld (the default).")
-    private String from = "withheld";
+    private Optional<String> from = Optional.empty();
+
+    @Option(
+            names = "--from-extension",
+            paramLabel = "EXTENSION",
+            description = "The phone of the site that calls; --to is then what it dials, such as 02079460000 or *70.")
+    private Optional<String> phone = Optional.empty();
 
     @Option(
             names = "--at",
@@ -68,11 +74,17 @@ final class BenchArguments {
     @Option(
             names = "--waiting",
             paramLabel = "QUEUE=FOUND",
-            description = "What is found, in order: bookings=\"full then 2\"; messages kept: mailbox/lost=50.")
+            description = "What is found, in order: bookings=\"full then 2\"; messages kept: mailbox/lost=50; channels:"
+                    + " trunk/main=\"full then free\" or down.")
     private List<String> waiting = new ArrayList<>();
 
     Bench bench(Plan plan) {
-        return switch (new BenchText(to, trunk, from, at, keys, phones, switches, agents, waiting).read(plan)) {
+        if (phone.isPresent() && from.isPresent()) {
+            throw new Unusable(List.of("--from: found '" + from.get()
+                    + "'; allowed is nothing where --from-extension says which phone calls."));
+        }
+        String who = phone.map(number -> "extension/" + number).or(() -> from).orElse("withheld");
+        return switch (new BenchText(to, trunk, who, at, keys, phones, switches, agents, waiting).read(plan)) {
             case BenchText.Result.Read(Bench bench) -> bench;
             case BenchText.Result.Refused(List<Problem> problems) ->
                 throw new Unusable(

@@ -37,6 +37,7 @@ public final class Bittern {
         all.put("check", CheckCommand.class);
         all.put("trace", TraceCommand.class);
         all.put("paths", PathsCommand.class);
+        all.put("dial", DialCommand.class);
         all.put("week", WeekCommand.class);
         all.put("compare", CompareCommand.class);
         all.put("prove", ProveCommand.class);

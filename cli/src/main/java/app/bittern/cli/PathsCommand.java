@@ -1,9 +1,14 @@
 package app.bittern.cli;
 
+import app.bittern.call.Dialling;
+import app.bittern.call.Phones;
 import app.bittern.formats.Json;
 import app.bittern.formats.answer.PathsJson;
+import app.bittern.graph.Wanted;
 import app.bittern.number.Caller;
 import app.bittern.number.E164;
+import app.bittern.paths.CallPaths;
+import app.bittern.paths.DialledPaths;
 import app.bittern.paths.Matrix;
 import app.bittern.paths.NumberPaths;
 import app.bittern.paths.PathFilter;
@@ -11,7 +16,9 @@ import app.bittern.paths.PathList;
 import app.bittern.paths.Paths;
 import app.bittern.paths.Reachable;
 import app.bittern.plan.Destination;
+import app.bittern.plan.Extension;
 import app.bittern.plan.InboundNumber;
+import app.bittern.plan.Kind;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Ref;
 import app.bittern.plan.Seconds;
@@ -30,19 +37,28 @@ import tools.jackson.databind.node.ObjectNode;
 @Command(
         name = "paths",
         mixinStandardHelpOptions = true,
-        description = "Counts every path that calls to a number can take, and lists them.",
+        description =
+                "Counts every path that calls to a number, or from a phone of the site, can take, and lists them.",
         footer = {
             "",
             "Example:",
             "  ./bittern paths demo/saltreach.yaml --to +441632960100",
+            "  ./bittern paths demo/saltreach.yaml --from-extension 2014 --list",
             "  ./bittern paths plan.yaml --to +441632960100 --list --ending lost --json"
         })
 final class PathsCommand extends PlanCommand {
     @Option(
             names = "--to",
             paramLabel = "NUMBER",
-            description = "The number called; all inbound numbers together where absent.")
+            description = "The number called; all inbound numbers together where absent. With --from-extension what is"
+                    + " dialled; all that can be dialled, by example, where absent.")
     private Optional<String> to = Optional.empty();
+
+    @Option(
+            names = "--from-extension",
+            paramLabel = "EXTENSION",
+            description = "Paths of what this phone of the site dials.")
+    private Optional<String> phone = Optional.empty();
 
     @Option(
             names = "--matrix",
@@ -96,6 +112,10 @@ final class PathsCommand extends PlanCommand {
         if (limit < 0 || skip < 0) {
             throw unusable(limit < 0 ? "limit" : "skip", String.valueOf(limit < 0 ? limit : skip), "0 or more");
         }
+        if (phone.isPresent()) {
+            dialled(plan, phone.get(), filter);
+            return 0;
+        }
         Paths paths = Paths.of(plan, weeks.horizon(plan));
         List<E164> numbers = to.map(text -> List.of(number(plan, text)))
                 .orElseGet(() ->
@@ -134,7 +154,37 @@ final class PathsCommand extends PlanCommand {
         return 0;
     }
 
-    private Optional<PathList.Page> listed(NumberPaths number, PathFilter filter) {
+    /// The paths of what a phone dials.
+    private void dialled(Plan plan, String number, PathFilter filter) {
+        Extension extension = Optional.of(number)
+                .filter(digits -> Ref.sound(Kind.EXTENSION, digits))
+                .flatMap(digits -> plan.find(new Ref(Kind.EXTENSION, digits), Extension.class))
+                .orElseThrow(() -> unusable("from-extension", number, "the number of an extension of the plan"));
+        to.filter(digits -> !Dialling.sound(digits)).ifPresent(digits -> {
+            throw unusable("to", digits, Dialling.ALLOWED);
+        });
+        if (matrix || who.isPresent()) {
+            throw unusable(
+                    "from-extension",
+                    number,
+                    "without --matrix and --who; './bittern dial' says what each phone may dial");
+        }
+        List<String> digits = to.map(List::of).orElseGet(() -> Phones.examples(plan));
+        Paths paths = Paths.dialling(plan, weeks.horizon(plan), extension, digits, Wanted.ALWAYS);
+        List<DialledPaths> all =
+                digits.stream().map(some -> paths.of(extension, some)).toList();
+        if (json()) {
+            ArrayNode array = JsonNodeFactory.instance.arrayNode();
+            all.forEach(one -> array.add(PathsJson.of(one, plan, listed(one, filter))));
+            say(Json.pretty(to.isPresent() ? array.get(0) : array));
+        } else if (to.isEmpty() && !list) {
+            say(PathsText.dialled(plan, extension, all));
+        } else {
+            all.forEach(one -> say(PathsText.of(plan, one, listed(one, filter))));
+        }
+    }
+
+    private Optional<PathList.Page> listed(CallPaths number, PathFilter filter) {
         return list ? Optional.of(PathList.page(number, filter, skip, limit)) : Optional.empty();
     }
 

@@ -4,12 +4,15 @@ import app.bittern.call.Ending;
 import app.bittern.callset.CallSet;
 import app.bittern.graph.Tangle;
 import app.bittern.paths.AllNumbers;
+import app.bittern.paths.CallPaths;
+import app.bittern.paths.DialledPaths;
 import app.bittern.paths.Matrix;
 import app.bittern.paths.NumberPaths;
 import app.bittern.paths.Path;
 import app.bittern.paths.PathList;
 import app.bittern.paths.Reachable;
 import app.bittern.paths.Span;
+import app.bittern.plan.Extension;
 import app.bittern.plan.Kind;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Ref;
@@ -27,12 +30,15 @@ import java.util.Optional;
 final class PathsText {
     private PathsText() {}
 
-    static String of(Plan plan, NumberPaths number, Optional<PathList.Page> list) {
+    static String of(Plan plan, CallPaths number, Optional<PathList.Page> list) {
         StringBuilder text = new StringBuilder();
         text.append(String.format(
                 Locale.ROOT,
                 "%s: %s, %s, %s on, %,d come back%s%n",
-                number.called().international(),
+                switch (number) {
+                    case NumberPaths called -> called.called().international();
+                    case DialledPaths dialled -> plan.title(dialled.subject()) + " dials " + dialled.digits();
+                },
                 count(number.count(), "path"),
                 count(BigInteger.valueOf(number.states()), "state"),
                 count(BigInteger.valueOf(number.ways()), "way"),
@@ -86,8 +92,8 @@ final class PathsText {
     /// All numbers together: how their calls end, and how many paths each has, as far as it fits a screen.
     static String all(Plan plan, AllNumbers all) {
         Table endings = new Table(20, 15).row("paths", "seconds", "ends");
-        Map<List<Object>, List<NumberPaths.Ends>> groups = new LinkedHashMap<>();
-        for (NumberPaths.Ends ends : all.endings()) {
+        Map<List<Object>, List<CallPaths.Ends>> groups = new LinkedHashMap<>();
+        for (CallPaths.Ends ends : all.endings()) {
             groups.computeIfAbsent(alike(ends), key -> new ArrayList<>()).add(ends);
         }
         groups.values().stream()
@@ -114,11 +120,35 @@ final class PathsText {
                 + "\n--to NUMBER tells one by itself, and when.\n";
     }
 
+    /// All that a phone dials: how many paths each has, and how they end.
+    static String dialled(Plan plan, Extension phone, List<DialledPaths> all) {
+        BigInteger count = all.stream().map(CallPaths::count).reduce(BigInteger.ZERO, BigInteger::add);
+        Table table = new Table(16, 12, 15).row("dialled", "paths", "seconds", "ends");
+        for (DialledPaths one : all) {
+            boolean first = true;
+            for (Together ends : together(one)) {
+                table.row(
+                        first ? one.digits() : "",
+                        String.format(Locale.ROOT, "%,d", ends.paths()),
+                        seconds(ends.span()),
+                        ends.words());
+                first = false;
+            }
+        }
+        return String.format(
+                        Locale.ROOT,
+                        "%s dials %s: %s%n",
+                        phone.title(),
+                        count(BigInteger.valueOf(all.size()), "number"),
+                        count(count, "path"))
+                + table + "\n\n--to DIGITS tells one by itself, and when.\n";
+    }
+
     /// How many numbers are told.
     private static final int NUMBERS = 12;
 
     /// What is the same in endings that differ only in who it is.
-    private static List<Object> alike(NumberPaths.Ends ends) {
+    private static List<Object> alike(CallPaths.Ends ends) {
         return List.of(
                 ends.ending().kind(), ends.ending().cause(), ends.ending().in().replaceFirst("/.*", ""));
     }
@@ -147,20 +177,19 @@ final class PathsText {
     /// Endings that differ only in who it is, as one.
     private record Together(BigInteger paths, Span span, String words, CallSet calls) {}
 
-    private static List<Together> together(NumberPaths number) {
-        Map<List<Object>, List<NumberPaths.Ends>> groups = new LinkedHashMap<>();
-        for (NumberPaths.Ends ends : number.endings()) {
+    private static List<Together> together(CallPaths number) {
+        Map<List<Object>, List<CallPaths.Ends>> groups = new LinkedHashMap<>();
+        for (CallPaths.Ends ends : number.endings()) {
             groups.computeIfAbsent(List.of(alike(ends), ends.calls()), one -> new ArrayList<>())
                     .add(ends);
         }
         return groups.values().stream().map(PathsText::one).toList();
     }
 
-    private static Together one(List<NumberPaths.Ends> group) {
-        NumberPaths.Ends first = group.getFirst();
-        BigInteger paths = group.stream().map(NumberPaths.Ends::paths).reduce(BigInteger.ZERO, BigInteger::add);
-        Span span =
-                group.stream().map(NumberPaths.Ends::span).reduce(Span::union).orElseThrow();
+    private static Together one(List<CallPaths.Ends> group) {
+        CallPaths.Ends first = group.getFirst();
+        BigInteger paths = group.stream().map(CallPaths.Ends::paths).reduce(BigInteger.ZERO, BigInteger::add);
+        Span span = group.stream().map(CallPaths.Ends::span).reduce(Span::union).orElseThrow();
         String words = EndingText.of(first.ending());
         if (group.size() > 1) {
             String in = first.ending().in();

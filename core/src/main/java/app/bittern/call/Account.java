@@ -1,18 +1,23 @@
 package app.bittern.call;
 
+import app.bittern.number.E164;
 import app.bittern.plan.Announcement;
 import app.bittern.plan.Ask;
 import app.bittern.plan.Branch;
 import app.bittern.plan.Chain;
+import app.bittern.plan.Code;
 import app.bittern.plan.Extension;
 import app.bittern.plan.HuntGroup;
 import app.bittern.plan.Mailbox;
 import app.bittern.plan.Menu;
+import app.bittern.plan.Outbound;
 import app.bittern.plan.Page;
 import app.bittern.plan.Party;
 import app.bittern.plan.Queue;
 import app.bittern.plan.RingGroup;
 import app.bittern.plan.Route;
+import app.bittern.plan.Switch;
+import app.bittern.plan.Trunk;
 import java.util.List;
 import java.util.Optional;
 
@@ -25,6 +30,35 @@ public sealed interface Account {
 
     /// A route took it.
     record Routed(Route route) implements Account {}
+
+    /// A phone of the site dialled.
+    ///
+    /// @param refused how the call ended at once, where it did
+    record Dialled(Extension extension, Dials dials, Optional<Ending.Kind> refused) implements Account {}
+
+    /// A code did what it is for.
+    record DidCode(Code code) implements Account {}
+
+    /// The number of a switch was dialled.
+    ///
+    /// @param from the position that it was in
+    record Turned(Switch turned, String from) implements Account {}
+
+    /// An outbound route sent it out, or could not.
+    ///
+    /// @param digits as dialled
+    /// @param tried  the trunks, one after another; none where the phone may not dial so
+    /// @param sent   the digits that went out, by the last that was tried
+    /// @param shows  the number shown
+    record SentOut(Outbound outbound, String digits, List<Tried> tried, Optional<String> sent, Optional<E164> shows)
+            implements Account {
+        public SentOut {
+            tried = List.copyOf(tried);
+        }
+    }
+
+    /// A trunk, with what was found of it.
+    record Tried(Trunk trunk, Found found) {}
 
     /// A branch sent it by one of its cases.
     ///

@@ -10,7 +10,7 @@ import java.util.List;
 import java.util.Optional;
 
 /// Which number is meant by the digits that a trunk delivers, such as `960170` on a trunk that delivers `last
-/// 6`.
+/// 6`, or that a phone of the site dials.
 public sealed interface Arrival {
     /// One number.
     record Meant(E164 number) implements Arrival {}
@@ -22,16 +22,15 @@ public sealed interface Arrival {
     /// @param because what was delivered and what would have been understood
     record Unclear(Ref trunk, String digits, String because) implements Arrival {}
 
-    /// The number that is meant, where it is one.
-    default Optional<E164> meant() {
-        return this instanceof Meant(E164 number) ? Optional.of(number) : Optional.empty();
-    }
+    /// Digits that a phone of the site dials.
+    record Inside(String digits) implements Arrival {}
 
-    /// Where it is listed: `number/+441632960100`, or the trunk that delivered what means no number.
-    default String place() {
+    /// The number that is meant, where it is one.
+    default Optional<E164> meant(Plan plan) {
         return switch (this) {
-            case Meant(E164 number) -> "number/" + number;
-            case Unclear unclear -> unclear.trunk().toString();
+            case Meant(E164 number) -> Optional.of(number);
+            case Unclear unclear -> Optional.empty();
+            case Inside(String digits) -> Dialling.of(plan, digits).number();
         };
     }
 

@@ -2,6 +2,7 @@ package app.bittern.call;
 
 import app.bittern.number.Caller;
 import app.bittern.number.E164;
+import app.bittern.plan.Kind;
 import app.bittern.plan.Ref;
 import app.bittern.plan.Switch;
 import java.time.Instant;
@@ -15,7 +16,7 @@ import java.util.TreeMap;
 ///
 /// The world reacts by the times it is asked: each list in order, its last for all further times.
 ///
-/// @param called   the number called, or digits that mean none
+/// @param called   the number called, digits that mean none, or what a phone of the site dials
 /// @param caller   who calls
 /// @param at       when
 /// @param keys     what the caller keys, in the order it is asked for; after the last, silence
@@ -23,7 +24,7 @@ import java.util.TreeMap;
 /// @param phones   what each phone does, by extension or outside number in E.164; silent where absent
 /// @param switches positions, by switch; as they are now where absent
 /// @param agents   where each agent is, by extension; where absent, in where always in, else out
-/// @param waiting  what is found in each queue and mailbox; nobody and nothing where absent
+/// @param waiting  what is found in each queue, mailbox and trunk; nobody, nothing and free where absent
 public record Bench(
         Arrival called,
         Caller caller,
@@ -35,6 +36,10 @@ public record Bench(
         Map<String, List<Presence>> agents,
         Map<Ref, List<Found>> waiting) {
     public Bench {
+        if (called instanceof Arrival.Inside != caller instanceof Caller.Inside) {
+            throw new IllegalArgumentException(caller + " calls and " + called
+                    + " is called; digits are dialled inside by phones of the site, and by them alone");
+        }
         keys = List.copyOf(keys);
         phones = Collections.unmodifiableMap(new TreeMap<>(phones));
         switches = Collections.unmodifiableMap(new LinkedHashMap<>(switches));
@@ -50,6 +55,28 @@ public record Bench(
     /// A call with no keys pressed and nobody answering.
     public static Bench of(E164 called, Caller caller, Instant at) {
         return new Bench(called, caller, at, List.of(), Map.of());
+    }
+
+    /// What a phone of the site dials, with no keys pressed and nobody answering.
+    public static Bench dialled(Ref phone, String digits, Instant at) {
+        return new Bench(
+                new Arrival.Inside(digits),
+                new Caller.Inside(phone.key()),
+                at,
+                List.of(),
+                false,
+                Map.of(),
+                Map.of(),
+                Map.of(),
+                Map.of());
+    }
+
+    /// The phone of the site that calls.
+    Ref phone() {
+        if (caller instanceof Caller.Inside(String number)) {
+            return new Ref(Kind.EXTENSION, number);
+        }
+        throw new IllegalArgumentException(caller + " is no phone of the site");
     }
 
     public Bench with(List<KeyPress> pressed) {

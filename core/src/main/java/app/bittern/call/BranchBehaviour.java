@@ -126,6 +126,13 @@ final class BranchBehaviour implements Behaviour<Branch> {
             if (callers.isEmpty()) {
                 continue;
             }
+            if (scene.context().from() instanceof Origin.Inside inside) {
+                // Who calls is known: the first case that holds is the only one.
+                if (setByMenu(scene, callers.get()) || inside.is(scene.plan(), callers.get())) {
+                    return asked.test(state) ? List.of(one(branch, scene, state)) : List.of();
+                }
+                continue;
+            }
             boolean set = setByMenu(scene, callers.get());
             if (asked.test(state)) {
                 outcomes.add(one(branch, scene, state).given(condition(before, set ? Optional.empty() : callers)));

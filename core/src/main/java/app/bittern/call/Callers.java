@@ -16,11 +16,15 @@ public final class Callers {
 
     /// Whether a caller is one of those that a rule is for.
     public static boolean is(Plan plan, Caller caller, Route.From rule) {
+        if (caller instanceof Caller.Inside && Origin.of(plan, caller) instanceof Origin.Inside inside) {
+            return inside.is(plan, rule);
+        }
         return switch (rule) {
             case Route.From.Any any -> true;
             case Route.From.Withheld withheld -> caller instanceof Caller.Withheld;
             case Route.From.Unavailable unavailable -> caller instanceof Caller.Unavailable;
-            case Route.From.Without without -> caller.delivered().isEmpty();
+            case Route.From.Without without ->
+                caller instanceof Caller.Withheld || caller instanceof Caller.Unavailable;
             case Route.From.Exact(E164 number) -> caller.delivered().equals(Optional.of(number));
             case Route.From.Prefix(String digits) ->
                 caller.delivered()
@@ -43,8 +47,20 @@ public final class Callers {
                 .orElse(plan.site().defaultLanguage());
     }
 
+    /// The number that a caller shows to the site.
+    public static Optional<E164> number(Plan plan, Caller caller) {
+        return caller instanceof Caller.Inside && Origin.of(plan, caller) instanceof Origin.Inside inside
+                ? inside.callerId()
+                : caller.delivered();
+    }
+
+    /// The language that a call from a phone of the site begins in.
+    static String language(Plan plan, Origin.Inside phone) {
+        return language(plan, phone.callerId().<Caller>map(Caller.Known::new).orElseGet(Caller.Unavailable::new));
+    }
+
     /// The contact that a caller is.
     public static Optional<Contact> contact(Plan plan, Caller caller) {
-        return caller.delivered().flatMap(number -> plan.find(new Ref(Kind.CONTACT, number.text()), Contact.class));
+        return number(plan, caller).flatMap(number -> plan.find(new Ref(Kind.CONTACT, number.text()), Contact.class));
     }
 }

@@ -1,5 +1,6 @@
 package app.bittern.call;
 
+import app.bittern.plan.Ref;
 import java.util.Optional;
 
 /// What makes a caller leave an object: a key, an answer, time gone by.
@@ -31,6 +32,10 @@ public sealed interface Cause {
             case AgentsGone gone -> false;
             case Overflow overflow -> false;
             case Paged paged -> false;
+            case Done done -> false;
+            case Barred barred -> false;
+            case ByTrunk out -> false;
+            case NoChannel none -> false;
         };
     }
 
@@ -65,7 +70,7 @@ public sealed interface Cause {
         }
     }
 
-    /// An extension dialled in a menu.
+    /// An extension dialled in a menu, or any digits dialled at a phone of the site.
     record Dialled(String extension) implements Cause {
         @Override
         public String id() {
@@ -187,6 +192,38 @@ public sealed interface Cause {
         @Override
         public String id() {
             return "key " + pressed;
+        }
+    }
+
+    /// A code has done what it is for.
+    record Done() implements Cause {
+        @Override
+        public String id() {
+            return "done";
+        }
+    }
+
+    /// The phone may not dial so.
+    record Barred() implements Cause {
+        @Override
+        public String id() {
+            return "barred";
+        }
+    }
+
+    /// Out by a trunk, those before it being full or down.
+    record ByTrunk(Ref trunk) implements Cause {
+        @Override
+        public String id() {
+            return "by " + trunk;
+        }
+    }
+
+    /// Every trunk is full or down.
+    record NoChannel() implements Cause {
+        @Override
+        public String id() {
+            return "no-channel";
         }
     }
 

@@ -16,8 +16,18 @@ import java.util.TreeSet;
 ///                 is entered again takes the way back to its first time with it, so that there are
 ///                 finitely many states however often callers go round
 /// @param keyed    what was found for the digits asked for, by ask, each once
+/// @param from     where the call came from
+/// @param dials    what a phone of the site dials, before it is connected
 public record Context(
-        String language, List<String> tags, Optional<Ref> firstCalled, List<Frame> menus, List<Entry> keyed) {
+        String language,
+        List<String> tags,
+        Optional<Ref> firstCalled,
+        List<Frame> menus,
+        List<Entry> keyed,
+        Origin from,
+        Optional<Dials> dials) {
+    private static final Origin BY_TRUNK = new Origin.Trunk();
+
     /// What digits were found to be.
     ///
     /// @param ask     what asked for them
@@ -33,13 +43,34 @@ public record Context(
         keyed = List.copyOf(keyed);
     }
 
-    /// What a call begins with.
+    /// What a call by a trunk begins with.
     public static Context in(String language) {
-        return new Context(language, List.of(), Optional.empty(), List.of(), List.of());
+        return new Context(language, List.of(), Optional.empty(), List.of(), List.of(), BY_TRUNK, Optional.empty());
+    }
+
+    /// What a call from a phone of the site begins with.
+    public static Context dialling(String language, Origin from, Dials dials) {
+        return new Context(language, List.of(), Optional.empty(), List.of(), List.of(), from, Optional.of(dials));
+    }
+
+    /// The same once it is connected.
+    Context connected() {
+        return new Context(language, tags, firstCalled, menus, keyed, from, Optional.empty());
+    }
+
+    /// With only what can still matter.
+    public Context only(
+            List<String> tags, Optional<Ref> firstCalled, List<Frame> menus, List<Entry> keyed, boolean from) {
+        return new Context(language, tags, firstCalled, menus, keyed, from ? this.from : BY_TRUNK, dials);
+    }
+
+    /// Whether it came by a trunk.
+    public boolean byTrunk() {
+        return from.equals(BY_TRUNK);
     }
 
     Context speaking(Optional<String> language) {
-        return language.map(spoken -> new Context(spoken, tags, firstCalled, menus, keyed))
+        return language.map(spoken -> new Context(spoken, tags, firstCalled, menus, keyed, from, dials))
                 .orElse(this);
     }
 
@@ -48,7 +79,7 @@ public record Context(
         all.removeIf(entry -> entry.ask().equals(ask));
         all.add(new Entry(ask, contact));
         all.sort(Comparator.comparing(entry -> entry.ask().toString()));
-        return new Context(language, tags, firstCalled, menus, all);
+        return new Context(language, tags, firstCalled, menus, all, from, dials);
     }
 
     Context tagged(List<String> more) {
@@ -57,12 +88,14 @@ public record Context(
         }
         List<String> all = new ArrayList<>(tags);
         all.addAll(more);
-        return new Context(language, all, firstCalled, menus, keyed);
+        return new Context(language, all, firstCalled, menus, keyed, from, dials);
     }
 
     /// The first extension entered becomes the firstCalled.
     Context owned(Ref extension) {
-        return firstCalled.isPresent() ? this : new Context(language, tags, Optional.of(extension), menus, keyed);
+        return firstCalled.isPresent()
+                ? this
+                : new Context(language, tags, Optional.of(extension), menus, keyed, from, dials);
     }
 
     Context entering(Ref menu) {
@@ -74,7 +107,7 @@ public record Context(
             way.add(frame);
         }
         way.add(new Frame(menu, language, tags));
-        return new Context(language, tags, firstCalled, way, keyed);
+        return new Context(language, tags, firstCalled, way, keyed, from, dials);
     }
 
     /// What was carried when the menu before this one was entered, with the way up to there.
@@ -83,8 +116,8 @@ public record Context(
             return Optional.empty();
         }
         Frame before = menus.get(menus.size() - 2);
-        return Optional.of(
-                new Context(before.language(), before.tags(), firstCalled, menus.subList(0, menus.size() - 1), keyed));
+        return Optional.of(new Context(
+                before.language(), before.tags(), firstCalled, menus.subList(0, menus.size() - 1), keyed, from, dials));
     }
 
     /// The contact found for what was keyed in an ask; nothing where nobody was asked.

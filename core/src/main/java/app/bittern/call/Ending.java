@@ -17,7 +17,13 @@ public record Ending(Kind kind, String in, Optional<String> by, Optional<Lost> c
         OUTSIDE,
         CALLBACK,
         PAGED,
+        /// A code has done what it is for.
+        DONE,
         BUSY,
+        /// The phone may not dial so.
+        BARRED,
+        /// No trunk has a free channel.
+        NO_CHANNEL,
         HUNG_UP,
         UNMATCHED,
         /// Followed no further: it has come too often to where it was before.

@@ -80,6 +80,10 @@ final class MenuBehaviour implements Behaviour<Menu> {
             case Cause.Overflow o -> Optional.empty();
             case Cause.Callback o -> Optional.empty();
             case Cause.Paged o -> Optional.empty();
+            case Cause.Done o -> Optional.empty();
+            case Cause.Barred o -> Optional.empty();
+            case Cause.ByTrunk o -> Optional.empty();
+            case Cause.NoChannel o -> Optional.empty();
         };
     }
 

@@ -11,7 +11,7 @@ final class RouteBehaviour implements Behaviour<Route> {
         Onward on =
                 scene.onward(route.to(), scene.context().speaking(route.dress().language()));
         Outcome passed = Outcome.of(new Cause.Passed(), Window.NOW, on).by("to");
-        if (route.withheld().isEmpty()) {
+        if (route.withheld().isEmpty() || !scene.context().byTrunk()) {
             return List.of(passed);
         }
         Route.From without = new Route.From.Without();
@@ -26,8 +26,8 @@ final class RouteBehaviour implements Behaviour<Route> {
 
     @Override
     public Decision decide(Route route, Scene scene, BenchInHand bench) {
-        boolean without =
-                bench.bench().caller().delivered().isEmpty() && route.withheld().isPresent();
+        boolean without = route.withheld().isPresent()
+                && Callers.is(scene.plan(), bench.bench().caller(), new Route.From.Without());
         return Decision.atOnce(without ? new Cause.NoNumber() : new Cause.Passed(), new Account.Routed(route));
     }
 }

@@ -83,7 +83,7 @@ public final class RouteChoice {
 
     /// The route that takes a call, if any does.
     public static Optional<Route> winner(Plan plan, Arrival called, Caller caller, LocalDateTime local) {
-        return plan.routes().called(called.meant()).stream()
+        return plan.routes().called(called.meant(plan)).stream()
                 .filter(route -> holds(plan, route, caller, local))
                 .min(ORDER);
     }
@@ -98,7 +98,7 @@ public final class RouteChoice {
             return Optional.of(Fails.OFF);
         }
         if (!(route.called() instanceof Route.Called.Any)
-                && called.meant().filter(route.called()::takes).isEmpty()) {
+                && called.meant(plan).filter(route.called()::takes).isEmpty()) {
             return Optional.of(Fails.CALLED);
         }
         if (!Callers.is(plan, caller, route.caller())) {

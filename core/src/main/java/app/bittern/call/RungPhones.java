@@ -5,15 +5,18 @@ import app.bittern.plan.Aside;
 import app.bittern.plan.Ask;
 import app.bittern.plan.Branch;
 import app.bittern.plan.Chain;
+import app.bittern.plan.Code;
 import app.bittern.plan.Extension;
 import app.bittern.plan.HuntGroup;
 import app.bittern.plan.Mailbox;
 import app.bittern.plan.Menu;
+import app.bittern.plan.Outbound;
 import app.bittern.plan.Page;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Queue;
 import app.bittern.plan.RingGroup;
 import app.bittern.plan.Route;
+import app.bittern.plan.Switch;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -54,6 +57,9 @@ public final class RungPhones {
             case Ask ask -> {}
             case Mailbox mailbox -> {}
             case Page page -> {}
+            case Code code -> {}
+            case Switch turned -> {}
+            case Outbound outbound -> {}
             case Aside aside -> {}
         }
         return phones;

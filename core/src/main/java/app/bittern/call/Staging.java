@@ -5,16 +5,21 @@ import app.bittern.plan.Aside;
 import app.bittern.plan.Ask;
 import app.bittern.plan.Branch;
 import app.bittern.plan.Chain;
+import app.bittern.plan.Code;
 import app.bittern.plan.Extension;
 import app.bittern.plan.HuntGroup;
 import app.bittern.plan.Mailbox;
 import app.bittern.plan.Menu;
+import app.bittern.plan.Outbound;
 import app.bittern.plan.Page;
 import app.bittern.plan.Party;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Queue;
+import app.bittern.plan.Ref;
 import app.bittern.plan.RingGroup;
 import app.bittern.plan.Route;
+import app.bittern.plan.Switch;
+import app.bittern.plan.Trunk;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
@@ -82,6 +87,7 @@ public final class Staging {
             case Menu menu -> new KeyStaging(scene).visits(menu, cause);
             case Ask ask -> new KeyStaging(scene).visits(ask, cause);
             case Mailbox mailbox -> visits(mailbox, scene, cause);
+            case Extension extension when state.context().dials().isPresent() -> List.of(Visit.NONE);
             case Extension extension when cause instanceof Cause.Forwarded -> List.of(Visit.NONE);
             case Extension extension ->
                 visits(
@@ -102,6 +108,9 @@ public final class Staging {
             case Branch branch -> List.of(Visit.NONE);
             case Announcement announcement -> List.of(Visit.NONE);
             case Page page -> List.of(Visit.NONE);
+            case Code code -> List.of(Visit.NONE);
+            case Switch turned -> List.of(Visit.NONE);
+            case Outbound outbound -> List.of(visit(outbound, scene, cause));
             case Aside aside -> throw new IllegalArgumentException("no call comes to " + aside.ref());
         };
     }
@@ -121,6 +130,19 @@ public final class Staging {
                 .distinct()
                 .map(second -> Visit.keyed(List.of(second == 0 ? new KeyPress("0", true) : KeyPress.at("0", second))))
                 .toList();
+    }
+
+    /// Trunks are full up to the one by which the call goes out.
+    private static Visit visit(Outbound outbound, Scene scene, Cause cause) {
+        if (cause instanceof Cause.Barred) {
+            return Visit.NONE;
+        }
+        Map<Ref, List<Found>> found = new LinkedHashMap<>();
+        OutboundBehaviour.trunks(outbound, scene)
+                .map(Trunk::ref)
+                .takeWhile(trunk -> !cause.equals(new Cause.ByTrunk(trunk)))
+                .forEach(trunk -> found.put(trunk, List.of(new Found.Full())));
+        return new Visit(List.of(), Map.of(), Map.of(), found);
     }
 
     /// Phones rung together.

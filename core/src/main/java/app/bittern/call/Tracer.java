@@ -1,5 +1,6 @@
 package app.bittern.call;
 
+import app.bittern.number.E164;
 import app.bittern.plan.Party;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Ref;
@@ -40,23 +41,43 @@ public final class Tracer {
 
     private Trace run() {
         Bench call = bench.bench();
-        Context begin = Context.in(Callers.language(plan, call.caller()));
-        Optional<Route> route = RouteChoice.winner(plan, call.called(), call.caller(), bench.local());
-        if (route.isEmpty()) {
-            return unmatched(begin);
-        }
-        State state = new State(route.get().ref(), begin);
+        String language = Callers.language(plan, call.caller());
+        return switch (call.called()) {
+            case Arrival.Inside(String digits) -> dialled(call.phone(), digits, language);
+            case Arrival.Meant(E164 number) -> arrived("number/" + number, language);
+            case Arrival.Unclear unclear -> arrived(unclear.trunk().toString(), language);
+        };
+    }
+
+    /// @param place where it is listed where no route takes it
+    private Trace arrived(String place, String language) {
+        return winner().map(route -> follow(new State(route, Context.in(language)), Optional.of(route)))
+                .orElseGet(() -> unmatched(place, language));
+    }
+
+    private Optional<Ref> winner() {
+        Bench call = bench.bench();
+        return RouteChoice.winner(plan, call.called(), call.caller(), bench.local())
+                .map(Route::ref);
+    }
+
+    private Trace dialled(Ref phone, String digits, String language) {
+        Dialling dialling = Dialling.of(plan, digits);
+        Optional<Ref> route = dialling.number().isEmpty() ? Optional.empty() : winner();
+        Context context =
+                Context.dialling(language, Origin.of(plan, bench.bench().caller()), new Dials(dialling, route));
+        return follow(new State(phone, context), route);
+    }
+
+    private Trace follow(State begin, Optional<Ref> route) {
+        State state = begin;
         while (true) {
             again += seen.add(state) ? 0 : 1;
             if (again == MOST_AGAIN) {
-                return ended(
-                        Ending.of(Ending.Kind.STOPPED, state.at()), route.get().ref(), state.context());
+                return ended(Ending.of(Ending.Kind.STOPPED, state.at()), route, state.context());
             }
             if (!sinceTimeOrChoice.add(state)) {
-                return ended(
-                        Ending.lost(Ending.Lost.ENDLESS, state.at()),
-                        route.get().ref(),
-                        state.context());
+                return ended(Ending.lost(Ending.Lost.ENDLESS, state.at()), route, state.context());
             }
             Decision decision = Transition.decide(plan, state, bench);
             bench.left(state, decision.cause());
@@ -67,8 +88,9 @@ public final class Tracer {
             Context after = outcome.onward() instanceof Onward.Next(State next) ? next.context() : state.context();
             step(state, decision, outcome, after);
             if (outcome.onward() instanceof Onward.Ends(Ending ending)) {
-                Ending named = decision.by().map(ending::by).orElse(ending);
-                return ended(named, route.get().ref(), state.context());
+                Optional<?> by =
+                        decision.cause() instanceof Cause.ByTrunk(Ref trunk) ? Optional.of(trunk) : decision.by();
+                return ended(by.map(ending::by).orElse(ending), route, state.context());
             }
             state = ((Onward.Next) outcome.onward()).state();
         }
@@ -104,7 +126,7 @@ public final class Tracer {
                         after.language(),
                         after.firstCalled(),
                         after.tags(),
-                        outside ? 2 : 1,
+                        (outside ? 1 : 0) + (state.context().byTrunk() ? 1 : 0),
                         decision.voiceChannels())));
         second += decision.after();
         if (decision.after() > 0 || decision.cause().callersChoice()) {
@@ -112,9 +134,8 @@ public final class Tracer {
         }
     }
 
-    private Trace unmatched(Context begin) {
+    private Trace unmatched(String number, String language) {
         Bench call = bench.bench();
-        String number = call.called().place();
         steps.add(new Trace.Step(
                 0,
                 number,
@@ -123,11 +144,11 @@ public final class Tracer {
                 0,
                 List.of(new Heard(0, 0, Heard.Sound.TONE, "number unobtainable")),
                 Optional.empty(),
-                new Trace.Variables(begin.language(), Optional.empty(), List.of(), 1, 0)));
-        return new Trace(Ending.of(Ending.Kind.UNMATCHED, number), 0, Optional.empty(), steps, begin.language());
+                new Trace.Variables(language, Optional.empty(), List.of(), 1, 0)));
+        return new Trace(Ending.of(Ending.Kind.UNMATCHED, number), 0, Optional.empty(), steps, language);
     }
 
-    private Trace ended(Ending ending, Ref route, Context context) {
-        return new Trace(ending, second, Optional.of(route), steps, context.language());
+    private Trace ended(Ending ending, Optional<Ref> route, Context context) {
+        return new Trace(ending, second, route, steps, context.language());
     }
 }

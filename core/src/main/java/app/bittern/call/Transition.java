@@ -5,16 +5,19 @@ import app.bittern.plan.Aside;
 import app.bittern.plan.Ask;
 import app.bittern.plan.Branch;
 import app.bittern.plan.Chain;
+import app.bittern.plan.Code;
 import app.bittern.plan.Extension;
 import app.bittern.plan.HuntGroup;
 import app.bittern.plan.Mailbox;
 import app.bittern.plan.Menu;
+import app.bittern.plan.Outbound;
 import app.bittern.plan.Page;
 import app.bittern.plan.Plan;
 import app.bittern.plan.PlanObject;
 import app.bittern.plan.Queue;
 import app.bittern.plan.RingGroup;
 import app.bittern.plan.Route;
+import app.bittern.plan.Switch;
 import java.util.List;
 import java.util.Optional;
 
@@ -78,6 +81,8 @@ public final class Transition {
             case Announcement announcement -> question.ask(new AnnouncementBehaviour(), announcement, scene);
             case Menu menu -> question.ask(new MenuBehaviour(), menu, scene);
             case RingGroup group -> question.ask(new RingGroupBehaviour(), group, scene);
+            case Extension extension
+            when scene.context().dials().isPresent() -> question.ask(new DialBehaviour(), extension, scene);
             case Extension extension -> question.ask(new ExtensionBehaviour(), extension, scene);
             case Ask ask -> question.ask(new AskBehaviour(), ask, scene);
             case HuntGroup group -> question.ask(new HuntGroupBehaviour(), group, scene);
@@ -85,6 +90,9 @@ public final class Transition {
             case Chain chain -> question.ask(new ChainBehaviour(), chain, scene);
             case Page page -> question.ask(new PageBehaviour(), page, scene);
             case Mailbox mailbox -> question.ask(new MailboxBehaviour(), mailbox, scene);
+            case Code code -> question.ask(new CodeBehaviour(), code, scene);
+            case Switch turned -> question.ask(new SwitchBehaviour(), turned, scene);
+            case Outbound outbound -> question.ask(new OutboundBehaviour(), outbound, scene);
             case Aside o -> throw notForCalls(o);
         };
     }

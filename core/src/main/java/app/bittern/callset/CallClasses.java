@@ -1,5 +1,6 @@
 package app.bittern.callset;
 
+import app.bittern.call.Bench;
 import app.bittern.call.Callers;
 import app.bittern.call.Condition;
 import app.bittern.hours.Calendar;
@@ -7,6 +8,7 @@ import app.bittern.hours.Horizon;
 import app.bittern.hours.TimeClasses;
 import app.bittern.hours.TimeSet;
 import app.bittern.number.Caller;
+import app.bittern.number.E164;
 import app.bittern.plan.Branch;
 import app.bittern.plan.Hours;
 import app.bittern.plan.Plan;
@@ -224,7 +226,12 @@ public final class CallClasses {
     }
 
     /// One call of a set: a caller, an instant, and the positions of switches that are not as they are now.
-    public record Call(Caller caller, Instant at, Map<Ref, String> switches) {}
+    public record Call(Caller caller, Instant at, Map<Ref, String> switches) {
+        /// As a call to a number, with nothing done in it.
+        public Bench to(E164 number) {
+            return Bench.of(number, caller, at).turned(switches);
+        }
+    }
 
     /// One call of a set that is easy to imagine: an ordinary caller, a working day, switches as now, where the
     /// set has such; none where it is empty.

@@ -55,7 +55,7 @@ record DifferenceWitness(Trace before, Trace after, Bench bench) {
         Plan plan = first ? joint.before().plan() : joint.after().plan();
         Trail way = first ? pair.wayBefore() : pair.wayAfter();
         Optional<CallClasses.Call> call = joint.classes().call(pair.calls());
-        return call.flatMap(one -> Witness.of(plan, called, one, way.list(), way.visits()))
+        return call.flatMap(one -> Witness.of(plan, one.to(called), way.list(), way.visits()))
                 .map(bench -> new DifferenceWitness(
                         Tracer.trace(joint.before().plan(), bench),
                         Tracer.trace(joint.after().plan(), bench),

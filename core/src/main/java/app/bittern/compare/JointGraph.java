@@ -231,6 +231,10 @@ final class JointGraph {
             case Cause.AgentsGone o -> false;
             case Cause.Overflow o -> false;
             case Cause.Paged o -> false;
+            case Cause.Done o -> false;
+            case Cause.Barred o -> false;
+            case Cause.ByTrunk o -> false;
+            case Cause.NoChannel o -> false;
         };
     }
 

@@ -132,10 +132,8 @@ final class JointWalk {
         if (alike && !changed.near(one.at())) {
             return Set.of();
         }
-        Bench call = joint.classes()
-                .call(pair.calls())
-                .map(some -> Bench.of(called, some.caller(), some.at()).turned(some.switches()))
-                .orElseThrow();
+        Bench call =
+                joint.classes().call(pair.calls()).map(some -> some.to(called)).orElseThrow();
         List<TreatedOtherwise.Visited> visits = otherwise.computeIfAbsent(
                 pair.stands(),
                 stands -> TreatedOtherwise.of(

@@ -77,7 +77,12 @@ final class RingFields {
             Field.of("mailbox", "Mailbox", "Where messages for it are left."),
             Field.of("classOfService", "Class of service", "What it may dial."),
             Field.of("languages", "Speaks", "Languages in which it can be talked to.")
-                    .with(CommonFields.LANGUAGE));
+                    .with(CommonFields.LANGUAGE),
+            Field.of(
+                    "callerId",
+                    "Shows",
+                    "The number shown when it calls out, and to routes and branches when it calls an inbound number of"
+                            + " the site; where absent, the outbound route's is shown outside."));
 
     static final List<Field> CHAIN = List.of(
             CommonFields.NAME,

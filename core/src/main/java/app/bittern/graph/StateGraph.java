@@ -79,13 +79,28 @@ public final class StateGraph {
         plan.all(Route.class)
                 .filter(Route::enabled)
                 .forEach(route -> classes.beginnings(index).forEach(language -> graph.begin(route, language)));
-        for (int from = 0; from < graph.states.size(); ) {
+        graph.expandAll(wanted);
+        return graph;
+    }
+
+    /// The graph of all calls that phones of a plan make.
+    ///
+    /// @param begins where each begins ([app.bittern.call.Phones])
+    /// @throws java.util.concurrent.CancellationException where it is not wanted any more
+    public static StateGraph dialled(Plan plan, CallClasses classes, int index, List<State> begins, Wanted wanted) {
+        StateGraph graph = new StateGraph(plan, classes, index);
+        begins.forEach(state -> graph.id(graph.matters.reduced(state)));
+        graph.expandAll(wanted);
+        return graph;
+    }
+
+    private void expandAll(Wanted wanted) {
+        for (int from = 0; from < states.size(); ) {
             wanted.check();
-            int to = Math.min(graph.states.size(), from + AT_ONCE);
-            graph.expand(from, to);
+            int to = Math.min(states.size(), from + AT_ONCE);
+            expand(from, to);
             from = to;
         }
-        return graph;
     }
 
     /// The same graph, of which each state is expanded when its ways are asked for.
@@ -155,7 +170,7 @@ public final class StateGraph {
         }
         ids.put(state, states.size());
         states.add(state);
-        levels.add(matters.levels(state.at()));
+        levels.add(matters.levels(state));
         ways.add(List.of());
         return states.size() - 1;
     }

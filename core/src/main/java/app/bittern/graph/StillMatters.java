@@ -3,12 +3,14 @@ package app.bittern.graph;
 import app.bittern.call.Context;
 import app.bittern.call.State;
 import app.bittern.callset.CallClasses;
+import app.bittern.plan.Aside;
 import app.bittern.plan.Ask;
 import app.bittern.plan.Branch;
 import app.bittern.plan.Destination;
 import app.bittern.plan.Extension;
 import app.bittern.plan.Kind;
 import app.bittern.plan.Menu;
+import app.bittern.plan.Outbound;
 import app.bittern.plan.Plan;
 import app.bittern.plan.PlanObject;
 import app.bittern.plan.Ref;
@@ -28,14 +30,16 @@ import java.util.Set;
 /// What of a caller's context, and which conditions, can still matter from an object on.
 ///
 /// A state keeps only what can still matter, so that callers who can do the same from here on are in the
-/// same state: the extension called first where somebody's own mailbox lies ahead, the menus passed where
+/// same state: where the call came from where callers or phones are told apart, the extension called first where
+/// somebody's own mailbox lies ahead, the menus passed where
 /// `back` does, each tag where it is asked for, what was keyed where a branch asks what it was found to be.
 /// Found by going backwards over the slots that lead on, from the objects that ask; cost: these slots × what
 /// can be asked.
 final class StillMatters {
     private static final int FIRST_CALLED = 0;
     private static final int BACK = 1;
-    private static final int FIRST_LEVEL = 2;
+    private static final int FROM = 2;
+    private static final int FIRST_LEVEL = 3;
 
     private final Plan plan;
     private final Map<Ref, BitSet> flags = new LinkedHashMap<>();
@@ -61,7 +65,7 @@ final class StillMatters {
         List<Ref> ownMailbox = new ArrayList<>();
         List<Ref> back = new ArrayList<>();
         for (PlanObject object : plan.objects()) {
-            if (!object.ref().kind().routable() && !(object instanceof Route)) {
+            if (object instanceof Aside) {
                 continue;
             }
             List<Slot> slots = object.slots();
@@ -105,6 +109,7 @@ final class StillMatters {
                     }
                 }
                 case Branch.By.OfCaller caller -> {
+                    own.set(FROM);
                     own.set(FIRST_LEVEL + classes.callerLevel());
                     asked(branch, own);
                 }
@@ -113,7 +118,11 @@ final class StillMatters {
                     Optional.ofNullable(asks.get(ask)).ifPresent(own::set);
             }
         }
+        if (object instanceof Outbound) {
+            own.set(FROM);
+        }
         if (object instanceof Route route && route.withheld().isPresent()) {
+            own.set(FROM);
             own.set(FIRST_LEVEL + classes.callerLevel());
         }
         return own;
@@ -174,9 +183,14 @@ final class StillMatters {
         }
     }
 
-    /// The levels of class sets that are asked from an object on.
-    BitSet levels(Ref ref) {
-        BitSet all = flags.getOrDefault(ref, new BitSet());
+    /// The levels of class sets that are asked from a state on; all where a phone dials, which may lead anywhere.
+    BitSet levels(State state) {
+        if (state.context().dials().isPresent()) {
+            BitSet every = new BitSet();
+            every.set(0, levels);
+            return every;
+        }
+        BitSet all = flags.getOrDefault(state.at(), new BitSet());
         return all.get(FIRST_LEVEL, FIRST_LEVEL + levels);
     }
 
@@ -185,7 +199,9 @@ final class StillMatters {
         BitSet matters = flags.getOrDefault(state.at(), new BitSet());
         Context context = state.context();
         boolean firstCalled = matters.get(FIRST_CALLED) || context.firstCalled().isEmpty();
+        boolean from = matters.get(FROM) || context.dials().isPresent();
         if (firstCalled
+                && (from || context.byTrunk())
                 && context.menus().isEmpty()
                 && context.tags().isEmpty()
                 && context.keyed().isEmpty()) {
@@ -199,8 +215,7 @@ final class StillMatters {
         return new State(
                 state.at(),
                 state.stage(),
-                new Context(
-                        context.language(),
+                context.only(
                         tags(context.tags(), matters),
                         matters.get(FIRST_CALLED) ? context.firstCalled() : Optional.empty(),
                         menus,
@@ -210,7 +225,8 @@ final class StillMatters {
                                         .filter(found -> Optional.ofNullable(asks.get(found.ask()))
                                                 .filter(matters::get)
                                                 .isPresent())
-                                        .toList()));
+                                        .toList(),
+                        from));
     }
 
     private List<String> tags(List<String> carried, BitSet matters) {

@@ -3,8 +3,9 @@ package app.bittern.number;
 import java.util.Optional;
 import java.util.stream.Stream;
 
-/// Who calls: a number such as `+447700900123`, somebody who withholds it, or somebody whose number does not come
-/// through. Source of the words: ITU-T Q.731.3 and Q.731.4 (calling line identification presentation and
+/// Who calls: a number such as `+447700900123`, somebody who withholds it, somebody whose number does not come
+/// through, or a phone of the site. Source of the words: ITU-T Q.731.3 and Q.731.4 (calling line identification
+/// presentation and
 /// restriction).
 public sealed interface Caller {
     /// A caller whose number is delivered.
@@ -32,6 +33,16 @@ public sealed interface Caller {
         }
     }
 
+    /// A phone of the site itself, by the number of its extension.
+    record Inside(String extension) implements Caller {
+        private static final String PREFIX = "extension/";
+
+        @Override
+        public String toString() {
+            return PREFIX + extension;
+        }
+    }
+
     /// The number, where it is delivered.
     default Optional<E164> delivered() {
         return this instanceof Known(E164 number) ? Optional.of(number) : Optional.empty();
@@ -43,6 +54,9 @@ public sealed interface Caller {
                 .filter(one -> one.toString().equals(text))
                 .map(Caller.class::cast)
                 .findFirst()
+                .or(() -> text.matches(Inside.PREFIX + "[0-9]{1,15}")
+                        ? Optional.of(new Inside(text.substring(Inside.PREFIX.length())))
+                        : Optional.empty())
                 .or(() -> E164.parse(text).map(Known::new));
     }
 }

@@ -1,8 +1,10 @@
 package app.bittern.number;
 
 import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /// Which dialled digits are meant, as a digit map: `0[1-3]xxxxxxxx` or `00x.`.
 ///
@@ -19,6 +21,9 @@ public record DialPattern(String text) {
             + " [1-3] for one of several, a last x. for any rest (" + LONGEST + " places at most)";
 
     private static final String ANY = "0123456789";
+
+    /// How many digits an example has where any rest may follow.
+    private static final int REST = 7;
 
     /// @throws IllegalArgumentException where it is not a pattern
     public DialPattern {
@@ -88,6 +93,38 @@ public record DialPattern(String text) {
             }
         }
         return digits.chars().skip(fixed).allMatch(sign -> digit((char) sign));
+    }
+
+    /// How many of its places from the left on are one digit each: 3 in `020[1-3]x.`.
+    public int literals() {
+        List<String> fixed = places(text).orElseThrow().fixed();
+        int literal = 0;
+        while (literal < fixed.size() && fixed.get(literal).length() == 1) {
+            literal++;
+        }
+        return literal;
+    }
+
+    /// Digits that are meant by it, such as can stand for all: with each of the ten digits wherever several are
+    /// allowed, and so many more where any rest may follow. The first are those that look most like a number.
+    public List<String> examples() {
+        Places places = places(text).orElseThrow();
+        Set<String> all = new LinkedHashSet<>();
+        for (int rest : places.open() ? List.of(REST, 1, 0, 2, 3, 4, 5, 6, 8, 9, 10) : List.of(0)) {
+            for (int other = 1; other <= ANY.length(); other++) {
+                StringBuilder digits = new StringBuilder();
+                for (String place : places.fixed()) {
+                    digits.append(place.charAt((digits.length() + other) % place.length()));
+                }
+                for (int more = 0; more < rest; more++) {
+                    digits.append(ANY.charAt((digits.length() + other) % ANY.length()));
+                }
+                if (!digits.isEmpty()) {
+                    all.add(digits.toString());
+                }
+            }
+        }
+        return List.copyOf(all);
     }
 
     @Override

@@ -14,12 +14,14 @@ import app.bittern.plan.Aside;
 import app.bittern.plan.Ask;
 import app.bittern.plan.Branch;
 import app.bittern.plan.Chain;
+import app.bittern.plan.Code;
 import app.bittern.plan.Extension;
 import app.bittern.plan.Hours;
 import app.bittern.plan.HuntGroup;
 import app.bittern.plan.Kind;
 import app.bittern.plan.Mailbox;
 import app.bittern.plan.Menu;
+import app.bittern.plan.Outbound;
 import app.bittern.plan.Page;
 import app.bittern.plan.Plan;
 import app.bittern.plan.PlanObject;
@@ -98,6 +100,9 @@ final class Sentences {
             case Chain chain -> groups.chain(chain);
             case Page page -> groups.page(page);
             case Route o -> List.of();
+            case Code o -> List.of();
+            case Switch o -> List.of();
+            case Outbound o -> List.of();
             case Aside o -> List.of();
         };
     }
@@ -224,7 +229,7 @@ final class Sentences {
         return parts;
     }
 
-    private static String words(PlanObject from, Cause cause) {
+    private String words(PlanObject from, Cause cause) {
         return switch (cause) {
             case Cause.Passed passed -> "";
             case Cause.NoNumber none -> "no number";
@@ -252,6 +257,10 @@ final class Sentences {
                 from instanceof Queue queue ? "after " + new Seconds(queue.longestWait()).said() : "overflow";
             case Cause.Callback(String pressed) -> pressed;
             case Cause.Paged paged -> "";
+            case Cause.Done done -> "";
+            case Cause.Barred barred -> "barred";
+            case Cause.ByTrunk(Ref trunk) -> "by " + plan.title(trunk);
+            case Cause.NoChannel none -> "no free channel";
         };
     }
 
@@ -283,9 +292,12 @@ final class Sentences {
         return switch (ending.kind()) {
             case ANSWERED -> Part.end(Style.ANSWERED, "answered");
             case MESSAGE -> Part.end(Style.MESSAGE, "message");
-            case OUTSIDE, CALLBACK, PAGED ->
+            case OUTSIDE, CALLBACK, PAGED, DONE ->
                 Part.end(Style.OUTSIDE, ending.kind().word());
-            case BUSY, HUNG_UP -> Part.end(Style.ENDED, ending.kind() == Ending.Kind.BUSY ? "busy tone" : "hung up");
+            case BUSY -> Part.end(Style.ENDED, "busy tone");
+            case HUNG_UP -> Part.end(Style.ENDED, "hung up");
+            case BARRED -> Part.end(Style.ENDED, "barred");
+            case NO_CHANNEL -> Part.end(Style.ENDED, "no free channel");
             case UNMATCHED, STOPPED -> Part.end(Style.LOST, ending.kind().word());
             case LOST ->
                 Part.end(

@@ -18,11 +18,11 @@ import java.util.Map;
 /// @param rounds  how many go round in a tangle for good
 /// @param endings how all others end
 public record AllNumbers(
-        Map<E164, BigInteger> numbers, BigInteger returns, BigInteger rounds, List<NumberPaths.Ends> endings) {
+        Map<E164, BigInteger> numbers, BigInteger returns, BigInteger rounds, List<CallPaths.Ends> endings) {
     static AllNumbers of(Paths paths) {
         Map<E164, BigInteger> numbers = new LinkedHashMap<>();
-        Map<PathGraph, List<NumberPaths.Start>> starts = new LinkedHashMap<>();
-        List<NumberPaths.Ends> endings = new ArrayList<>();
+        Map<PathGraph, List<CallPaths.Start>> starts = new LinkedHashMap<>();
+        List<CallPaths.Ends> endings = new ArrayList<>();
         BigInteger returns = BigInteger.ZERO;
         BigInteger rounds = BigInteger.ZERO;
         for (NumberPaths number : paths.each()) {
@@ -31,7 +31,7 @@ public record AllNumbers(
             rounds = rounds.add(number.rounds());
             starts.computeIfAbsent(number.graph(), graph -> new ArrayList<>()).addAll(number.starts());
             if (!number.unmatchedCalls().isEmpty()) {
-                endings.add(new NumberPaths.Ends(
+                endings.add(new CallPaths.Ends(
                         number.unmatchedEnding(), BigInteger.ONE, Span.NOW, number.unmatchedCalls()));
             }
         }
@@ -40,8 +40,8 @@ public record AllNumbers(
                 .forEach(some -> new Tallies(paths.graph(), some)
                         .endings()
                         .forEach((ending, tally) -> all.merge(ending, tally, Tallies.Tally::and)));
-        all.forEach((ending, tally) ->
-                endings.add(new NumberPaths.Ends(ending, tally.paths(), tally.span(), tally.calls())));
+        all.forEach(
+                (ending, tally) -> endings.add(new CallPaths.Ends(ending, tally.paths(), tally.span(), tally.calls())));
         return new AllNumbers(numbers, returns, rounds, List.copyOf(endings));
     }
 

@@ -11,17 +11,20 @@ import app.bittern.plan.Aside;
 import app.bittern.plan.Ask;
 import app.bittern.plan.Branch;
 import app.bittern.plan.Chain;
+import app.bittern.plan.Code;
 import app.bittern.plan.Extension;
 import app.bittern.plan.Group;
 import app.bittern.plan.Mailbox;
 import app.bittern.plan.Menu;
 import app.bittern.plan.Music;
+import app.bittern.plan.Outbound;
 import app.bittern.plan.Page;
 import app.bittern.plan.Plan;
 import app.bittern.plan.PlanObject;
 import app.bittern.plan.Queue;
 import app.bittern.plan.Ref;
 import app.bittern.plan.Route;
+import app.bittern.plan.Switch;
 import java.util.List;
 import java.util.Optional;
 
@@ -65,6 +68,9 @@ public final class Hushes {
             case Branch branch -> Hush.silent(way.latest());
             case Page page -> Hush.silent(way.latest());
             case Route route -> Hush.silent(way.latest());
+            case Code code -> Hush.silent(way.latest());
+            case Switch turned -> Hush.silent(way.latest());
+            case Outbound outbound -> Hush.silent(way.latest());
             case Aside aside -> Hush.silent(way.latest());
         };
     }
@@ -74,7 +80,9 @@ public final class Hushes {
     }
 
     private Hush rung(Way way) {
-        return way.latest() > 0 && route.orElse(true) ? Hush.SOUND : Hush.silent(way.latest());
+        // Where longer numbers begin so, a phone that has dialled waits in silence.
+        boolean dialled = way.causes().getFirst() instanceof Cause.Dialled;
+        return !dialled && way.latest() > 0 && route.orElse(true) ? Hush.SOUND : Hush.silent(way.latest());
     }
 
     /// Prompts, and then a wait in silence.

@@ -77,7 +77,7 @@ public record Matrix(List<Column> columns, List<Row> rows) {
 
     private static List<Column> columns(NumberPaths number, Plan plan) {
         List<Column> columns = new ArrayList<>();
-        for (NumberPaths.TimeClass time : number.timeClasses()) {
+        for (CallPaths.TimeClass time : number.timeClasses()) {
             for (Map<Ref, String> positions : positions(plan, number.switches())) {
                 columns.add(new Column(time.states(), positions, time.when(), time.at()));
             }

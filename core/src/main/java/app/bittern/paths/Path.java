@@ -114,6 +114,10 @@ public record Path(List<Step> steps, End end, Span span, CallSet calls, CallSet 
             case Cause.AgentsGone o -> Optional.empty();
             case Cause.Overflow o -> Optional.empty();
             case Cause.Paged o -> Optional.empty();
+            case Cause.Done o -> Optional.empty();
+            case Cause.Barred o -> Optional.empty();
+            case Cause.ByTrunk o -> Optional.empty();
+            case Cause.NoChannel o -> Optional.empty();
         };
     }
 

@@ -24,8 +24,8 @@ import java.util.Optional;
 public final class PathList {
     private final StateGraph graph;
     private final PathFilter filter;
-    private final List<NumberPaths.Start> starts;
-    private final NumberPaths number;
+    private final List<CallPaths.Start> starts;
+    private final CallPaths number;
     private final CallSet at;
     private final Map<Key, BigInteger> counts = new HashMap<>();
 
@@ -33,7 +33,7 @@ public final class PathList {
     /// @param wanted seconds that the latest must still be above; -1 where it is already
     private record Key(PathGraph.Node node, boolean passed, long wanted) {}
 
-    private PathList(NumberPaths number, PathFilter filter) {
+    private PathList(CallPaths number, PathFilter filter) {
         this.number = number;
         this.graph = number.paths().graph();
         this.filter = filter;
@@ -55,30 +55,30 @@ public final class PathList {
     ///
     /// @param skip  how many are passed over
     /// @param limit how many are given at most
-    public static List<Path> of(NumberPaths number, PathFilter filter, long skip, int limit) {
+    public static List<Path> of(CallPaths number, PathFilter filter, long skip, int limit) {
         return new PathList(number, filter).list(BigInteger.valueOf(skip), limit);
     }
 
     /// Some of a number's paths, and how many a filter asks for.
-    public static Page page(NumberPaths number, PathFilter filter, long skip, int limit) {
+    public static Page page(CallPaths number, PathFilter filter, long skip, int limit) {
         PathList list = new PathList(number, filter);
         return new Page(list.count(), skip, list.list(BigInteger.valueOf(skip), limit));
     }
 
     /// How many paths a filter asks for.
-    public static BigInteger count(NumberPaths number, PathFilter filter) {
+    public static BigInteger count(CallPaths number, PathFilter filter) {
         return new PathList(number, filter).count();
     }
 
     private BigInteger count() {
         BigInteger count = unmatched().isPresent() ? BigInteger.ONE : BigInteger.ZERO;
-        for (NumberPaths.Start start : starts) {
+        for (CallPaths.Start start : starts) {
             count = count.add(count(key(start)));
         }
         return count;
     }
 
-    private Key key(NumberPaths.Start start) {
+    private Key key(CallPaths.Start start) {
         return new Key(
                 start.node(),
                 passes(start.node()),
@@ -105,7 +105,7 @@ public final class PathList {
             }
             left = left.signum() == 0 ? left : left.subtract(BigInteger.ONE);
         }
-        for (NumberPaths.Start start : starts) {
+        for (CallPaths.Start start : starts) {
             BigInteger here = count(key(start));
             if (left.compareTo(here) >= 0) {
                 left = left.subtract(here);
@@ -131,7 +131,7 @@ public final class PathList {
         }
     }
 
-    private void walk(NumberPaths.Start start, BigInteger skip, int limit, List<Path> found) {
+    private void walk(CallPaths.Start start, BigInteger skip, int limit, List<Path> found) {
         BigInteger left = skip;
         List<Frame> stack = new ArrayList<>(List.of(new Frame(key(start))));
         while (!stack.isEmpty() && found.size() < limit) {
@@ -275,11 +275,11 @@ public final class PathList {
     }
 
     /// The path of some legs of a number.
-    static Path along(NumberPaths number, NumberPaths.Start start, List<PathGraph.Leg> legs) {
+    static Path along(CallPaths number, CallPaths.Start start, List<PathGraph.Leg> legs) {
         return new PathList(number, PathFilter.ALL).path(start, legs);
     }
 
-    private Path path(NumberPaths.Start start, List<PathGraph.Leg> legs) {
+    private Path path(CallPaths.Start start, List<PathGraph.Leg> legs) {
         CallSet calls = start.calls();
         for (PathGraph.Leg leg : legs) {
             calls = calls.and(leg.calls());

@@ -1,15 +1,18 @@
 package app.bittern.paths;
 
 import app.bittern.call.Bench;
+import app.bittern.call.State;
 import app.bittern.callset.CallClasses;
 import app.bittern.callset.CallSet;
 import app.bittern.callset.CallWords;
 import app.bittern.graph.Beginnings;
+import app.bittern.graph.InsideBeginnings;
 import app.bittern.graph.Parts;
 import app.bittern.graph.StateGraph;
 import app.bittern.graph.Wanted;
 import app.bittern.hours.Horizon;
 import app.bittern.number.E164;
+import app.bittern.plan.Extension;
 import app.bittern.plan.InboundNumber;
 import app.bittern.plan.Plan;
 import java.math.BigInteger;
@@ -51,6 +54,44 @@ public final class Paths {
         return new Paths(StateGraph.whole(plan, new CallClasses(List.of(plan), horizon), 0, wanted), wanted);
     }
 
+    /// The paths of calls in which a phone of the plan dials; asked for by [#of(Extension, String)].
+    ///
+    /// @param digits what it dials
+    /// @throws java.util.concurrent.CancellationException where they are not wanted any more
+    public static Paths dialling(Plan plan, Horizon horizon, Extension phone, List<String> digits, Wanted wanted) {
+        CallClasses classes = new CallClasses(List.of(plan), horizon);
+        List<State> begun = digits.stream()
+                .flatMap(some -> InsideBeginnings.of(plan, classes, 0, phone, some).stream())
+                .map(InsideBeginnings.Begun::state)
+                .toList();
+        return new Paths(StateGraph.dialled(plan, classes, 0, begun, wanted), wanted);
+    }
+
+    /// The paths of calls in which a phone dials some digits.
+    ///
+    /// @throws IllegalArgumentException where these paths are not of that phone and those digits
+    public synchronized DialledPaths of(Extension phone, String digits) {
+        wanted.check();
+        List<InsideBeginnings.Begun> begun = InsideBeginnings.of(plan(), classes(), 0, phone, digits);
+        if (graph.limit().isEmpty() && begun.stream().anyMatch(one -> graph.find(one.state()) < 0)) {
+            throw new IllegalArgumentException("these paths are not of " + phone.ref() + " dialling " + digits);
+        }
+        List<InsideBeginnings.Begun> kept =
+                begun.stream().filter(one -> graph.find(one.state()) >= 0).toList();
+        PathGraph all = graph(kept.stream()
+                .map(one -> new Parts.Start(graph.find(one.state()), one.calls()))
+                .toList());
+        return new DialledPaths(
+                this,
+                all,
+                phone.ref(),
+                digits,
+                kept.stream()
+                        .map(one -> new CallPaths.Start(
+                                all.start(graph.find(one.state()), one.calls()), one.route(), one.calls()))
+                        .toList());
+    }
+
     public Plan plan() {
         return graph.plan();
     }
@@ -89,30 +130,31 @@ public final class Paths {
     public synchronized NumberPaths of(E164 called) {
         wanted.check();
         Beginnings beginnings = Beginnings.of(graph, called);
-        PathGraph all = graph(beginnings);
-        List<NumberPaths.Start> begun = new ArrayList<>();
+        PathGraph all = graph(beginnings.taken().stream()
+                .map(taken -> new Parts.Start(taken.state(), taken.calls()))
+                .toList());
+        List<CallPaths.Start> begun = new ArrayList<>();
         for (Beginnings.Taken taken : beginnings.taken()) {
-            begun.add(new NumberPaths.Start(all.start(taken.state(), taken.calls()), taken.route(), taken.calls()));
+            begun.add(new CallPaths.Start(
+                    all.start(taken.state(), taken.calls()), Optional.of(taken.route()), taken.calls()));
         }
         return new NumberPaths(this, all, called, begun, beginnings.unmatched());
     }
 
     /// The starts of some of the calls of a number.
-    synchronized List<NumberPaths.Start> begun(PathGraph all, List<NumberPaths.Start> starts, CallSet some) {
+    synchronized List<CallPaths.Start> begun(PathGraph all, List<CallPaths.Start> starts, CallSet some) {
         return starts.stream()
                 .filter(start -> start.calls().meets(some))
-                .map(start -> new NumberPaths.Start(
+                .map(start -> new CallPaths.Start(
                         all.start(start.node().state(), start.calls().and(some)),
                         start.route(),
                         start.calls().and(some)))
                 .toList();
     }
 
-    /// The graph of numbers that enter the parts with rounds as these beginnings do.
-    private PathGraph graph(Beginnings beginnings) {
-        Map<Integer, Parts.Entered> entries = parts.entered(beginnings.taken().stream()
-                .map(taken -> new Parts.Start(taken.state(), taken.calls()))
-                .toList());
+    /// The graph of calls that enter the parts with rounds as these do.
+    private PathGraph graph(List<Parts.Start> begun) {
+        Map<Integer, Parts.Entered> entries = parts.entered(begun);
         return graphs.stream().filter(one -> one.agrees(entries)).findFirst().orElseGet(() -> {
             PathGraph fresh = new PathGraph(graph, parts);
             fresh.agrees(entries);
@@ -130,9 +172,7 @@ public final class Paths {
 
     /// A call of a set to a number; none where the set is empty.
     Optional<Bench> call(E164 number, CallSet calls) {
-        return classes()
-                .call(calls)
-                .map(one -> Bench.of(number, one.caller(), one.at()).turned(one.switches()));
+        return classes().call(calls).map(one -> one.to(number));
     }
 
     /// The paths of all inbound numbers together.

@@ -214,7 +214,9 @@ public final class Reachable {
             steps.addFirst(step(from.state(), by, by.causes()));
             here = from;
         }
-        return graph.classes().call(last.calls()).flatMap(call -> Witness.of(paths.plan(), last.number(), call, steps));
+        return graph.classes()
+                .call(last.calls())
+                .flatMap(call -> Witness.of(paths.plan(), call.to(last.number()), steps));
     }
 
     private Step step(int state, Way way, List<Cause> causes) {

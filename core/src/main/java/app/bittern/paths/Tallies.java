@@ -76,26 +76,26 @@ final class Tallies {
     /// @param leading every node from which one can be come to, its own included
     record Towards(Set<Ref> objects, Set<PathGraph.Node> leading) {}
 
-    Tallies(StateGraph graph, List<NumberPaths.Start> starts) {
+    Tallies(StateGraph graph, List<CallPaths.Start> starts) {
         this(graph, starts, Optional.empty(), Optional.empty());
     }
 
     /// Of what leads to some objects, and out of them.
-    Tallies(StateGraph graph, List<NumberPaths.Start> starts, Towards towards) {
+    Tallies(StateGraph graph, List<CallPaths.Start> starts, Towards towards) {
         this(graph, starts, Optional.of(towards), Optional.empty());
     }
 
     /// @param music whether the music of the routes sounds; absent where they have none
-    Tallies(StateGraph graph, List<NumberPaths.Start> starts, Optional<Boolean> music) {
+    Tallies(StateGraph graph, List<CallPaths.Start> starts, Optional<Boolean> music) {
         this(graph, starts, Optional.empty(), music);
     }
 
     private Tallies(
-            StateGraph graph, List<NumberPaths.Start> starts, Optional<Towards> towards, Optional<Boolean> music) {
+            StateGraph graph, List<CallPaths.Start> starts, Optional<Towards> towards, Optional<Boolean> music) {
         this.graph = graph;
         this.hushes = new Hushes(graph, music);
         this.towards = towards;
-        for (NumberPaths.Start start : starts) {
+        for (CallPaths.Start start : starts) {
             if (through(start.node())) {
                 Piece piece = new Piece(start.node().calls(), Span.NOW);
                 come(start.node(), BigInteger.ONE, List.of(piece), start.calls(), 0);
@@ -122,7 +122,7 @@ final class Tallies {
     }
 
     /// Every node that can be reached, those that lead to others first.
-    private void reached(List<NumberPaths.Start> starts) {
+    private void reached(List<CallPaths.Start> starts) {
         Set<PathGraph.Node> met = new HashSet<>();
         List<PathGraph.Node> work = new ArrayList<>();
         starts.forEach(start -> work.add(start.node()));

@@ -12,7 +12,7 @@ public record Code(
         Optional<String> number,
         Optional<Pin> pin,
         Optional<Does> does)
-        implements Aside {
+        implements PlanObject {
     /// What a code does.
     public sealed interface Does {
         /// What is allowed, as a refusal says it.

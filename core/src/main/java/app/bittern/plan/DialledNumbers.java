@@ -5,14 +5,18 @@ import java.util.NavigableSet;
 import java.util.TreeSet;
 import java.util.stream.Stream;
 
-/// The numbers of all extensions, as callers dial them.
+/// Numbers as they are dialled, those of all extensions by callers, or all of the site by its phones.
 ///
 /// @param sorted by their digits
 /// @param longest how many digits the longest has; 0 where there is none
 public record DialledNumbers(NavigableSet<String> sorted, int longest) {
     static DialledNumbers of(Plan plan) {
+        return of(plan.all(Extension.class).map(Extension::dialled));
+    }
+
+    static DialledNumbers of(Stream<String> numbers) {
         NavigableSet<String> sorted = new TreeSet<>();
-        plan.all(Extension.class).map(Extension::dialled).forEach(sorted::add);
+        numbers.forEach(sorted::add);
         int longest = sorted.stream().mapToInt(String::length).max().orElse(0);
         return new DialledNumbers(Collections.unmodifiableNavigableSet(sorted), longest);
     }

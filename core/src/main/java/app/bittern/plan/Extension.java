@@ -1,5 +1,6 @@
 package app.bittern.plan;
 
+import app.bittern.number.E164;
 import java.util.List;
 import java.util.Optional;
 
@@ -12,6 +13,8 @@ import java.util.Optional;
 /// @param doNotDisturb whether it does not ring at all
 /// @param forward      where its calls go when they are not taken
 /// @param classOfService what it may dial, by key
+/// @param languages    spoken there, BCP 47
+/// @param callerId     the number that is shown when it calls out; the outbound route's where absent
 public record Extension(
         String dialled,
         Optional<String> name,
@@ -23,7 +26,8 @@ public record Extension(
         Forward forward,
         Optional<Ref> mailbox,
         Optional<Ref> classOfService,
-        List<String> languages)
+        List<String> languages,
+        Optional<E164> callerId)
         implements PlanObject {
     /// How long an extension rings where nothing else is given.
     public static final Seconds RING_FOR = new Seconds(20);
@@ -77,6 +81,7 @@ public record Extension(
                         forwards.may("unreachable", forward.unreachable())),
                 places.ref("mailbox", Role.LEADS_TO, mailbox, Kind.MAILBOX),
                 places.ref("classOfService", Role.BELONGS_TO, classOfService, Kind.CLASS_OF_SERVICE),
-                languages);
+                languages,
+                callerId);
     }
 }

@@ -23,10 +23,15 @@ public record Outbound(
         Optional<String> before,
         List<Ref> trunks,
         Optional<E164> callerId)
-        implements Aside {
+        implements PlanObject {
     public Outbound {
         dialled = List.copyOf(dialled);
         trunks = List.copyOf(trunks);
+    }
+
+    /// What goes out for dialled digits: without those stripped, with those before.
+    public String sent(String digits) {
+        return before.orElse("") + digits.substring(Math.min(strip, digits.length()));
     }
 
     @Override

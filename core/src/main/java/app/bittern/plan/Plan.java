@@ -24,6 +24,7 @@ public final class Plan {
     private final Site site;
     private volatile Map<Ref, List<Use>> uses = Map.of();
     private volatile Optional<DialledNumbers> dialled = Optional.empty();
+    private volatile Optional<InsideNumbers> inside = Optional.empty();
     private volatile Optional<RouteIndex> routes = Optional.empty();
     private final Map<Said, Integer> lengths = new ConcurrentHashMap<>();
 
@@ -210,6 +211,16 @@ public final class Plan {
         if (known.isEmpty()) {
             known = Optional.of(DialledNumbers.of(this));
             dialled = known;
+        }
+        return known.get();
+    }
+
+    /// What phones of the site can dial of it; gathered when first asked for.
+    public InsideNumbers insideNumbers() {
+        Optional<InsideNumbers> known = inside;
+        if (known.isEmpty()) {
+            known = Optional.of(InsideNumbers.of(this));
+            inside = known;
         }
         return known.get();
     }

@@ -7,7 +7,21 @@ import java.util.function.Function;
 
 /// One object of a plan. A kind is a record permitted here.
 public sealed interface PlanObject
-        permits Route, Branch, Announcement, Menu, Ask, Group, Queue, Extension, Chain, Mailbox, Page, Aside {
+        permits Route,
+                Branch,
+                Announcement,
+                Menu,
+                Ask,
+                Group,
+                Queue,
+                Extension,
+                Chain,
+                Mailbox,
+                Page,
+                Code,
+                Switch,
+                Outbound,
+                Aside {
     /// Kind and key.
     Ref ref();
 

@@ -15,13 +15,18 @@ public record Switch(
         Optional<String> number,
         List<String> positions,
         String now)
-        implements Aside {
+        implements PlanObject {
     /// @throws IllegalArgumentException where it has no position, or the now one is none of them
     public Switch {
         positions = List.copyOf(positions);
         if (!positions.contains(now)) {
             throw new IllegalArgumentException("the position now '" + now + "' is none of " + positions);
         }
+    }
+
+    /// The position after one, as its number turns it; the first after the last.
+    public String next(String position) {
+        return positions.get((positions.indexOf(position) + 1) % positions.size());
     }
 
     @Override

@@ -2,6 +2,7 @@ package app.bittern.proof;
 
 import app.bittern.call.Arrival;
 import app.bittern.call.Bench;
+import app.bittern.call.Dialling;
 import app.bittern.call.Found;
 import app.bittern.call.KeyPress;
 import app.bittern.call.Presence;
@@ -30,19 +31,21 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.Predicate;
+import java.util.stream.Collectors;
 
 /// A bench as people and addresses write it.
 ///
 /// @param to       the number called, in E.164, as it is dialled in the site's country, or as the trunk
-///                 delivers it
+///                 delivers it; what is dialled, where a phone of the site calls
 /// @param trunk    the trunk on which it arrives, by key
-/// @param from     the caller's number, `withheld` or `unavailable`
+/// @param from     the caller's number, `withheld`, `unavailable`, or a phone of the site: `extension/2014`
 /// @param at       at the site's clock (`2026-11-28T20:00`), or with an offset
 /// @param keys     by commas: `1,-,!5,5@7s`, with `again` at the end to begin anew; may be empty
 /// @param phones   `2001=busy then answers 6s` each
 /// @param switches `timetable=reduced` each
 /// @param agents   `2012=out then in` each; an extension alone is in
-/// @param waiting  `bookings=full then 2` each: what is found; `mailbox/lost=50`: messages already kept
+/// @param waiting  `bookings=full then 2` each: what is found; `mailbox/lost=50`: messages already kept;
+///                 `trunk/main=full then free`: its channels
 public record BenchText(
         String to,
         Optional<String> trunk,
@@ -84,12 +87,19 @@ public record BenchText(
     public Result read(Plan plan) {
         List<Problem> problems = new ArrayList<>();
         String country = plan.site().country();
-        Optional<Arrival> called = called(plan, problems);
         Optional<Caller> caller =
                 Caller.parse(from).or(() -> E164.typed(from, country).map(Caller.Known::new));
+        boolean inside = caller.filter(Caller.Inside.class::isInstance).isPresent();
+        Optional<Arrival> called = inside ? dialled(problems) : called(plan, problems);
         if (caller.isEmpty()) {
-            refuse(problems, "from", from, E164.ALLOWED + ", withheld or unavailable");
+            refuse(problems, "from", from, E164.ALLOWED + ", withheld, unavailable, or a phone such as extension/2014");
         }
+        caller.ifPresent(who -> {
+            if (who instanceof Caller.Inside(String number)
+                    && extension(plan, number).isEmpty()) {
+                refuse(problems, "from", from, "an extension of the plan, and there is no " + number + " in it");
+            }
+        });
         Optional<Instant> instant = instant(at).map(read -> read.at(plan.site().timeZone()));
         if (instant.isEmpty()) {
             refuse(problems, "at", at, "a date and time such as 2026-11-28T20:00");
@@ -150,6 +160,7 @@ public record BenchText(
                 switch (bench.called()) {
                     case Arrival.Meant(E164 number) -> number.text();
                     case Arrival.Unclear unclear -> unclear.digits();
+                    case Arrival.Inside(String digits) -> digits;
                 },
                 bench.called() instanceof Arrival.Unclear unclear
                         ? Optional.of(unclear.trunk().key())
@@ -162,7 +173,7 @@ public record BenchText(
                 assigned(bench.agents()).stream()
                         .map(agent -> agent.endsWith("=in") ? agent.substring(0, agent.length() - 3) : agent)
                         .toList(),
-                assigned(bench.waiting()));
+                found(bench.waiting()));
     }
 
     /// The keys of a bench, each as it is written; `again` behind them where they begin anew.
@@ -175,14 +186,34 @@ public record BenchText(
         return all;
     }
 
+    private static List<String> found(Map<Ref, List<Found>> waiting) {
+        return waiting.entrySet().stream()
+                .map(entry -> (entry.getKey().kind() == Kind.QUEUE
+                                ? entry.getKey().key()
+                                : entry.getKey())
+                        + "="
+                        + (entry.getKey().kind() == Kind.TRUNK
+                                ? entry.getValue().stream().map(Found::ofTrunk).collect(Collectors.joining(" then "))
+                                : Reaction.words(entry.getValue())))
+                .toList();
+    }
+
     private static List<String> assigned(Map<?, ?> values) {
         return values.entrySet().stream()
-                .map(entry -> (entry.getKey() instanceof Ref(Kind kind, String key) && kind != Kind.MAILBOX
-                                ? key
-                                : entry.getKey())
+                .map(entry -> (entry.getKey() instanceof Ref(Kind kind, String key) ? key : entry.getKey())
                         + "="
                         + (entry.getValue() instanceof List<?> all ? Reaction.words(all) : entry.getValue()))
                 .toList();
+    }
+
+    private Optional<Arrival> dialled(List<Problem> problems) {
+        trunk.ifPresent(key -> refuse(problems, "trunk", key, "none where a phone of the site dials"));
+        String digits = to.replaceAll("[\\s().-]", "");
+        if (!Dialling.sound(digits)) {
+            refuse(problems, "to", to, Dialling.ALLOWED);
+            return Optional.empty();
+        }
+        return Optional.of(new Arrival.Inside(digits));
     }
 
     private Optional<Arrival> called(Plan plan, List<Problem> problems) {
@@ -240,15 +271,22 @@ public record BenchText(
             String[] parts = text.split("=", 2);
             Optional<Ref> where = named(plan, parts[0], Kind.QUEUE, Queue.class)
                     .map(Queue::ref)
-                    .or(() -> named(plan, parts[0], Kind.MAILBOX, Mailbox.class).map(Mailbox::ref));
-            Optional<List<Found>> found = parts.length < 2 ? Optional.empty() : Found.parseAll(parts[1].strip());
+                    .or(() -> named(plan, parts[0], Kind.MAILBOX, Mailbox.class).map(Mailbox::ref))
+                    .or(() -> named(plan, parts[0], Kind.TRUNK, Trunk.class).map(Trunk::ref));
+            boolean line = where.filter(ref -> ref.kind() == Kind.TRUNK).isPresent();
+            Optional<List<Found>> found = parts.length < 2
+                    ? Optional.empty()
+                    : line ? Found.parseTrunk(parts[1].strip()) : Found.parseAll(parts[1].strip());
             if (where.isEmpty() || found.isEmpty()) {
                 refuse(
                         problems,
                         "waiting",
                         text,
-                        "a queue or a mailbox, then = and " + Found.ALLOWED
-                                + ", such as bookings=3 or mailbox/lost=full");
+                        line
+                                ? parts[0].strip() + "= and " + Found.ALLOWED_TRUNK
+                                : "a queue or a mailbox, then = and " + Found.ALLOWED
+                                        + ", such as bookings=3 or mailbox/lost=full; or a trunk, then = and "
+                                        + Found.ALLOWED_TRUNK + ", such as trunk/main=full");
                 continue;
             }
             all.put(where.get(), found.get());

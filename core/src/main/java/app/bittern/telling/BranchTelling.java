@@ -89,11 +89,7 @@ record BranchTelling(Telling telling, Account.Branched account) {
         String who = Callers.contact(telling.plan(), telling.bench().caller())
                 .map(contact -> "the caller is " + contact.title()
                         + (contact.tags().isEmpty() ? "" : ", tagged " + String.join(", ", contact.tags())))
-                .orElseGet(() -> telling.bench()
-                        .caller()
-                        .delivered()
-                        .map(number -> "the caller is " + number)
-                        .orElse("the caller is withheld"));
+                .orElseGet(telling::caller);
         List<Why> why = new ArrayList<>();
         boolean before = true;
         for (String state : branch().cases().keySet()) {

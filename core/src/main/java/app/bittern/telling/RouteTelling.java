@@ -20,6 +20,7 @@ record RouteTelling(Telling telling) {
             case Arrival.Meant(E164 number) -> "No route takes a call to " + number.international();
             case Arrival.Unclear unclear ->
                 "No route takes what arrived: " + unclear.because() + ", and no route is for any number";
+            case Arrival.Inside(String digits) -> "No route takes " + digits;
         };
         return new Told(
                 nobody + ": the caller hears number unobtainable",
@@ -29,7 +30,7 @@ record RouteTelling(Telling telling) {
     }
 
     Told routed(Route route) {
-        boolean without = caller().delivered().isEmpty() && route.withheld().isPresent();
+        boolean without = route.withheld().isPresent() && Callers.is(plan(), caller(), new Route.From.Without());
         return new Told(
                 "Route " + route.title() + " takes the call, "
                         + (without
@@ -113,9 +114,7 @@ record RouteTelling(Telling telling) {
     }
 
     private String caller(Route.From rule) {
-        String is = caller() instanceof Caller.Unavailable
-                ? "the caller's number is unavailable"
-                : "the caller is " + caller();
+        String is = telling.caller();
         return switch (rule) {
             case Route.From.Any any -> "it is for any caller";
             case Route.From.Withheld withheld -> "it is for callers who withhold their number; " + is;

@@ -2,9 +2,12 @@ package app.bittern.telling;
 
 import app.bittern.call.Account;
 import app.bittern.call.Bench;
+import app.bittern.call.Callers;
 import app.bittern.call.Trace;
+import app.bittern.number.Caller;
 import app.bittern.plan.Announcement;
 import app.bittern.plan.Destination;
+import app.bittern.plan.Extension;
 import app.bittern.plan.Kind;
 import app.bittern.plan.Page;
 import app.bittern.plan.Party;
@@ -21,6 +24,10 @@ public record Telling(Plan plan, Bench bench) {
     /// What is told of a step of this call.
     public Told told(Trace.Step step) {
         return switch (step.account()) {
+            case Account.Dialled dialled -> new DialTelling(this).dialled(dialled);
+            case Account.DidCode did -> new DialTelling(this).code(did.code());
+            case Account.Turned turned -> new DialTelling(this).turned(turned);
+            case Account.SentOut out -> new DialTelling(this).sent(out);
             case Account.Unmatched unmatched -> new RouteTelling(this).unmatched(unmatched.called());
             case Account.Routed routed -> new RouteTelling(this).routed(routed.route());
             case Account.Branched branched -> new BranchTelling(this, branched).told(step);
@@ -71,8 +78,29 @@ public record Telling(Plan plan, Bench bench) {
         return destination.target().map(this::words).orElse(destination.toString());
     }
 
+    /// Who calls, in a sentence.
+    String caller() {
+        return switch (bench.caller()) {
+            case Caller.Unavailable unavailable -> "the caller's number is unavailable";
+            case Caller.Withheld withheld -> "the caller is withheld";
+            case Caller.Known known -> "the caller is " + known;
+            case Caller.Inside inside ->
+                "the caller is " + phone().map(Extension::title).orElse(inside.toString())
+                        + Callers.number(plan, inside)
+                                .map(number -> ", who shows " + number)
+                                .orElse("");
+        };
+    }
+
+    /// The phone of the site that calls.
+    Optional<Extension> phone() {
+        return bench.caller() instanceof Caller.Inside(String number)
+                ? plan.find(new Ref(Kind.EXTENSION, number), Extension.class)
+                : Optional.empty();
+    }
+
     /// A mailbox is called one, as it is often named like what leads to it; what is missing has a key alone.
-    private String words(Ref ref) {
+    String words(Ref ref) {
         String kind = ref.kind().title() + " ";
         return plan.find(ref).isEmpty()
                 ? kind + "'" + ref.key() + "', which is missing"

@@ -11,8 +11,6 @@ import app.bittern.call.Staging;
 import app.bittern.call.Trace;
 import app.bittern.call.Tracer;
 import app.bittern.call.Visit;
-import app.bittern.callset.CallClasses;
-import app.bittern.number.E164;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Queue;
 import app.bittern.plan.Ref;
@@ -41,37 +39,32 @@ public final class Witness {
         this.slow = slow;
     }
 
-    /// The bench on which a call to a number goes along some steps as quickly as it can.
+    /// The bench on which a call goes along some steps as quickly as it can.
     ///
+    /// @param begin the call before anything is done in it
     /// @return none where no call goes along them
-    public static Optional<Bench> of(Plan plan, E164 called, CallClasses.Call call, List<Step> steps) {
-        return of(plan, called, call, steps, step -> false);
+    public static Optional<Bench> of(Plan plan, Bench begin, List<Step> steps) {
+        return of(plan, begin, steps, step -> false);
     }
 
-    /// The bench on which a call to a number goes along some steps, through some of them as slowly as it can.
+    /// The bench on which a call goes along some steps, through some of them as slowly as it can.
     ///
+    /// @param begin the call before anything is done in it
     /// @return none where no call goes along them
-    public static Optional<Bench> of(
-            Plan plan, E164 called, CallClasses.Call call, List<Step> steps, Predicate<Step> slow) {
-        return along(plan, called, call, steps, slow, Map.of());
+    public static Optional<Bench> of(Plan plan, Bench begin, List<Step> steps, Predicate<Step> slow) {
+        return along(plan, begin, steps, slow, Map.of());
     }
 
-    /// The bench on which a call to a number goes along some steps, some of them by visits that are given.
+    /// The bench on which a call goes along some steps, some of them by visits that are given.
     ///
+    /// @param begin the call before anything is done in it
     /// @param given by the place of the step
-    public static Optional<Bench> of(
-            Plan plan, E164 called, CallClasses.Call call, List<Step> steps, Map<Integer, Visit> given) {
-        return along(plan, called, call, steps, step -> false, given);
+    public static Optional<Bench> of(Plan plan, Bench begin, List<Step> steps, Map<Integer, Visit> given) {
+        return along(plan, begin, steps, step -> false, given);
     }
 
     private static Optional<Bench> along(
-            Plan plan,
-            E164 called,
-            CallClasses.Call call,
-            List<Step> steps,
-            Predicate<Step> slow,
-            Map<Integer, Visit> given) {
-        Bench begin = Bench.of(called, call.caller(), call.at()).turned(call.switches());
+            Plan plan, Bench begin, List<Step> steps, Predicate<Step> slow, Map<Integer, Visit> given) {
         Witness witness = new Witness(plan, begin, slow);
         for (int index = 0; index < steps.size(); index++) {
             if (!witness.passes(steps.get(index), Optional.ofNullable(given.get(index)))) {

@@ -3,6 +3,7 @@ package app.bittern.call;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.bittern.RandomPlans;
+import app.bittern.plan.Extension;
 import app.bittern.plan.Plan;
 import java.util.List;
 import java.util.Optional;
@@ -24,6 +25,7 @@ class RandomCallsTest {
             Plan plan = RandomPlans.plan(random);
             for (int calls = 0; calls < CALLS; calls++) {
                 holds(plan, RandomPlans.bench(plan, random));
+                holds(plan, RandomPlans.dialled(plan, random));
             }
         }
     }
@@ -37,7 +39,7 @@ class RandomCallsTest {
         for (int plans = 0; plans < 4 * PLANS; plans++) {
             Plan plan = RandomPlans.plan(random);
             for (int calls = 0; calls < CALLS; calls++) {
-                Bench bench = RandomPlans.bench(plan, random);
+                Bench bench = calls % 3 == 0 ? RandomPlans.dialled(plan, random) : RandomPlans.bench(plan, random);
                 SlowCall.End slow = SlowCall.of(plan, bench);
                 Trace trace = Tracer.trace(plan, bench);
                 Ending ending = trace.ending();
@@ -72,7 +74,13 @@ class RandomCallsTest {
 
     private static void holds(Plan plan, Bench bench) {
         Trace trace = Tracer.trace(plan, bench);
-        State state = new State(trace.route().orElseThrow(), Context.in(Callers.language(plan, bench.caller())));
+        State state = bench.called() instanceof Arrival.Inside(String digits)
+                ? Phones.dialling(
+                        plan,
+                        plan.find(bench.phone(), Extension.class).orElseThrow(),
+                        Dialling.of(plan, digits),
+                        trace.route())
+                : new State(trace.route().orElseThrow(), Context.in(Callers.language(plan, bench.caller())));
         for (int index = 0; index < trace.steps().size(); index++) {
             Trace.Step step = trace.steps().get(index);
             List<Outcome> outcomes = Transition.outcomes(plan, state);

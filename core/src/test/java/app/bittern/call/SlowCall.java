@@ -1,10 +1,12 @@
 package app.bittern.call;
 
+import app.bittern.Plans;
 import app.bittern.plan.Announcement;
 import app.bittern.plan.Aside;
 import app.bittern.plan.Ask;
 import app.bittern.plan.Branch;
 import app.bittern.plan.Chain;
+import app.bittern.plan.Code;
 import app.bittern.plan.Contact;
 import app.bittern.plan.Destination;
 import app.bittern.plan.Extension;
@@ -13,6 +15,7 @@ import app.bittern.plan.HuntGroup;
 import app.bittern.plan.Kind;
 import app.bittern.plan.Mailbox;
 import app.bittern.plan.Menu;
+import app.bittern.plan.Outbound;
 import app.bittern.plan.Page;
 import app.bittern.plan.Party;
 import app.bittern.plan.Plan;
@@ -52,6 +55,7 @@ final class SlowCall {
     private final Bench bench;
     private final SlowWorld world;
     private final SlowRoutes asked;
+    private final Optional<SlowDialled> dialled;
     private int second;
     private String language;
     private Set<String> tags = new TreeSet<>();
@@ -69,8 +73,12 @@ final class SlowCall {
         this.plan = plan;
         this.bench = bench;
         this.world = new SlowWorld(plan, bench);
+        this.dialled = SlowDialled.of(plan, bench);
         this.asked = new SlowRoutes(
-                plan, bench, LocalDateTime.ofInstant(bench.at(), plan.site().timeZone()));
+                plan,
+                bench,
+                dialled.filter(SlowDialled::inbound).map(inbound -> Plans.MAIN),
+                LocalDateTime.ofInstant(bench.at(), plan.site().timeZone()));
         this.language = asked.contact()
                 .flatMap(Contact::language)
                 .filter(plan.site().languages()::contains)
@@ -90,19 +98,57 @@ final class SlowCall {
     }
 
     private End run() {
-        Optional<Route> best = asked.route();
-        if (best.isEmpty()) {
-            return end("unmatched", "number/" + bench.called().meant().orElseThrow());
-        }
-        Route route = best.get();
-        route.dress().language().ifPresent(spoken -> language = spoken);
-        boolean without =
-                bench.caller().delivered().isEmpty() && route.withheld().isPresent();
-        End end = go(without ? route.withheld() : route.to(), route.ref());
+        End end = dialled.map(this::dials).orElseGet(() -> arrives("number/" + Plans.MAIN));
         while (end.equals(ONWARD)) {
             end = enter(next, from);
         }
         return end;
+    }
+
+    /// The call goes to a number of the site.
+    private End arrives(String place) {
+        Optional<Route> best = asked.route();
+        if (best.isEmpty()) {
+            return end("unmatched", place);
+        }
+        Route route = best.get();
+        route.dress().language().ifPresent(spoken -> language = spoken);
+        boolean without =
+                asked.caller(new Route.From.Without()) && route.withheld().isPresent();
+        return go(without ? route.withheld() : route.to(), route.ref());
+    }
+
+    /// A phone of the site dials.
+    private End dials(SlowDialled dials) {
+        second += dials.waits();
+        if (dials.own().isPresent()) {
+            Ref ref = dials.own().get();
+            firstCalled = ref.kind() == Kind.EXTENSION ? Optional.of(ref) : firstCalled;
+            return dials.barred() ? end("barred", ref) : onward(ref, ref);
+        }
+        if (dials.inbound()) {
+            return arrives(bench.caller().toString());
+        }
+        return dials.outbound()
+                .map(outbound -> dials.barred() ? end("barred", outbound.ref()) : out(outbound))
+                .orElseGet(() -> end("unmatched", bench.caller()));
+    }
+
+    private End out(Outbound outbound) {
+        for (Ref trunk : outbound.trunks()) {
+            if (plan.find(trunk).isPresent() && world.finds(trunk).toString().equals("0")) {
+                return new End("outside", outbound.ref().toString(), trunk.toString(), second);
+            }
+        }
+        return end("no-channel", outbound.ref());
+    }
+
+    /// A code without anything to do is a hole.
+    private End code(Code code) {
+        boolean does = code.does().isPresent()
+                && code.does().get().target().stream()
+                        .allMatch(ref -> plan.find(ref).isPresent());
+        return end(does ? "done" : "lost hole", code.ref());
     }
 
     /// The call goes on to an object.
@@ -182,6 +228,9 @@ final class SlowCall {
                     case Queue queue -> queue(queue);
                     case Mailbox mailbox -> mailbox(mailbox);
                     case Page page -> end("paged", ref);
+                    case Code code -> code(code);
+                    case Switch turned -> end("done", turned.ref());
+                    case Outbound outbound -> throw new IllegalStateException(outbound.toString());
                     case Route route -> throw new IllegalStateException(route.toString());
                     case Aside aside -> throw new IllegalStateException(aside.toString());
                 })

@@ -1,15 +1,20 @@
 package app.bittern.call;
 
+import app.bittern.number.E164;
 import app.bittern.plan.Contact;
+import app.bittern.plan.Extension;
 import app.bittern.plan.Hours;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Ref;
 import app.bittern.plan.Route;
 import java.time.LocalDateTime;
+import java.util.List;
 import java.util.Optional;
 
 /// Who calls, at which hours, and which route takes the call: the first of the best of those that hold.
-record SlowRoutes(Plan plan, Bench bench, LocalDateTime local) {
+///
+/// @param dialled the inbound number that a phone of the site dials, where one does
+record SlowRoutes(Plan plan, Bench bench, Optional<E164> dialled, LocalDateTime local) {
     Optional<Route> route() {
         Optional<Route> best = Optional.empty();
         for (Route route : plan.all(Route.class).toList()) {
@@ -20,16 +25,30 @@ record SlowRoutes(Plan plan, Bench bench, LocalDateTime local) {
         return best;
     }
 
+    /// The number that the caller shows; its own where a phone of the site has one.
+    private Optional<E164> shown() {
+        return plan.all(Extension.class)
+                .filter(one -> one.ref().toString().equals(bench.caller().toString()))
+                .findFirst()
+                .map(Extension::callerId)
+                .orElseGet(() -> bench.caller().delivered());
+    }
+
     /// The contact that the caller is.
     Optional<Contact> contact() {
         return plan.all(Contact.class)
-                .filter(one -> bench.caller().delivered().equals(Optional.of(one.caller())))
+                .filter(one -> shown().equals(Optional.of(one.caller())))
                 .findFirst();
+    }
+
+    private Optional<E164> called() {
+        return dialled.or(
+                () -> bench.called() instanceof Arrival.Meant(E164 number) ? Optional.of(number) : Optional.empty());
     }
 
     private boolean takes(Route route) {
         return route.enabled()
-                && bench.called().meant().filter(route.called()::takes).isPresent()
+                && called().filter(route.called()::takes).isPresent()
                 && caller(route.caller())
                 && route.holdsWhile()
                         .map(during -> state(during.hours()).equals(Optional.of(during.state())))
@@ -47,12 +66,11 @@ record SlowRoutes(Plan plan, Bench bench, LocalDateTime local) {
             case Route.From.Any any -> true;
             case Route.From.Withheld withheld -> bench.caller().toString().equals("withheld");
             case Route.From.Unavailable unavailable -> bench.caller().toString().equals("unavailable");
-            case Route.From.Without without -> bench.caller().delivered().isEmpty();
-            case Route.From.Exact exact -> bench.caller().delivered().equals(Optional.of(exact.number()));
+            case Route.From.Without without ->
+                List.of("withheld", "unavailable").contains(bench.caller().toString());
+            case Route.From.Exact exact -> shown().equals(Optional.of(exact.number()));
             case Route.From.Prefix prefix ->
-                bench.caller()
-                        .delivered()
-                        .filter(number -> number.text().startsWith(prefix.digits()))
+                shown().filter(number -> number.text().startsWith(prefix.digits()))
                         .isPresent();
             case Route.From.Tag tag ->
                 contact().filter(one -> one.tags().contains(tag.tag())).isPresent();

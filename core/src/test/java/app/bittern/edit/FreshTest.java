@@ -37,7 +37,8 @@ class FreshTest {
                 Extension.Forward.NONE,
                 Optional.empty(),
                 Optional.empty(),
-                List.of());
+                List.of(),
+                Optional.empty());
     }
 
     private final Plan plan = Plan.of(List.of(SITE, extension("2000", "Ann"), extension("2002", "Bo")));

@@ -161,7 +161,9 @@ class OutlineTest {
             Plan plan = RandomPlans.plan(random);
             for (int calls = 0; calls < 10; calls++) {
                 Bench bench = RandomPlans.bench(plan, random);
-                Set<String> arrivals = Outline.of(plan, bench.called().meant().orElse(MAIN)).stream()
+                Set<String> arrivals = Outline.of(
+                                plan, bench.called().meant(plan).orElse(MAIN))
+                        .stream()
                         .flatMap(row -> row.arrivals().stream())
                         .collect(Collectors.toSet());
                 List<Trace.Step> steps = Tracer.trace(plan, bench).steps();

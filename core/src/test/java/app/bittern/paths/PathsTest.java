@@ -42,7 +42,7 @@ class PathsTest {
     private static final int MOST = 600;
 
     /// One instant of each time class of the calendars in random plans.
-    private static List<LocalDateTime> instants(Paths paths) {
+    static List<LocalDateTime> instants(Paths paths) {
         return paths.classes().timeClasses().stream()
                 .map(set -> LocalDateTime.ofInstant(
                         paths.classes().times(set).first().orElseThrow(), HORIZON.zone()))
@@ -53,7 +53,7 @@ class PathsTest {
         return new SlowPaths(plan, paths, instants(paths)).of(MAIN);
     }
 
-    private static String end(Path path) {
+    static String end(Path path) {
         return switch (path.end()) {
             case Path.End.Rests(Ending ending) when ending.kind() == Ending.Kind.UNMATCHED -> "unmatched";
             case Path.End.Rests(Ending ending)
@@ -104,7 +104,7 @@ class PathsTest {
     }
 
     private static void endingsAddUp(NumberPaths number, List<Path> listed) {
-        for (NumberPaths.Ends ends : number.endings()) {
+        for (CallPaths.Ends ends : number.endings()) {
             List<Span> windows = listed.stream()
                     .filter(path -> path.end() instanceof Path.End.Rests(Ending where)
                             && where.kind() == ends.ending().kind()
@@ -117,7 +117,7 @@ class PathsTest {
                     .isEqualTo(windows.stream().reduce(Span::union).orElseThrow());
         }
         BigInteger ended =
-                number.endings().stream().map(NumberPaths.Ends::paths).reduce(BigInteger.ZERO, BigInteger::add);
+                number.endings().stream().map(CallPaths.Ends::paths).reduce(BigInteger.ZERO, BigInteger::add);
         assertThat(ended.add(number.returns()).add(number.rounds())).isEqualTo(number.count());
     }
 
@@ -208,7 +208,7 @@ class PathsTest {
     }
 
     /// That a trace leaves the states of a path by its ways out; one that is lost ends within the round.
-    private static void walks(Trace trace, Path path) {
+    static void walks(Trace trace, Path path) {
         int passed = Math.min(trace.steps().size(), path.steps().size());
         assertThat(passed == path.steps().size() || trace.ending().cause().equals(Optional.of(Ending.Lost.ENDLESS)))
                 .isTrue();

@@ -5,15 +5,18 @@ import app.bittern.call.Callers;
 import app.bittern.call.Cause;
 import app.bittern.call.Condition;
 import app.bittern.call.Context;
+import app.bittern.call.Dialling;
 import app.bittern.call.Ending;
 import app.bittern.call.Onward;
 import app.bittern.call.Outcome;
+import app.bittern.call.Phones;
 import app.bittern.call.RouteChoice;
 import app.bittern.call.State;
 import app.bittern.call.Transition;
 import app.bittern.graph.StateGraph;
 import app.bittern.number.Caller;
 import app.bittern.number.E164;
+import app.bittern.plan.Extension;
 import app.bittern.plan.Hours;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Ref;
@@ -30,6 +33,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.function.Function;
 import java.util.function.Predicate;
 
 /// Every path of a number, found the obvious way, for small plans: what dominates what by taking states away
@@ -75,31 +79,43 @@ final class SlowPaths {
 
     /// The paths by what is done on them.
     Map<String, Found> of(E164 called) {
+        return all(one -> RouteChoice.winner(plan, new Arrival.Meant(called), one.caller(), one.at())
+                .map(route ->
+                        Map.of(route.key(), new State(route.ref(), Context.in(Callers.language(plan, one.caller())))))
+                .orElse(Map.of()));
+    }
+
+    /// The paths of calls in which a phone of the site dials.
+    Map<String, Found> dialled(Extension phone, String digits) {
+        Caller caller = new Caller.Inside(phone.dialled());
+        return all(one -> {
+            Dialling dialling = Dialling.of(plan, digits);
+            Optional<Ref> route = dialling.number()
+                    .flatMap(number -> RouteChoice.winner(plan, new Arrival.Meant(number), caller, one.at()))
+                    .map(Route::ref);
+            return Map.of(route.toString(), Phones.dialling(plan, phone, dialling, route));
+        });
+    }
+
+    /// @param begun where the calls of a class begin, by a name of its own; nowhere where no route takes them
+    private Map<String, Found> all(Function<Kindred, Map<String, State>> begun) {
+        Map<Kindred, Map<String, State>> begins = new LinkedHashMap<>();
         for (Kindred one : classes) {
-            route(called, one).ifPresent(route -> explore(start(route, one), one));
+            Map<String, State> some = new LinkedHashMap<>();
+            begun.apply(one).forEach((name, state) -> some.put(name, graph.reduced(state)));
+            begins.put(one, some);
+            starts.addAll(some.values());
+            some.values().forEach(start -> explore(start, one));
         }
         union.keySet().forEach(state -> dominators.put(state, dominating(state)));
         union.keySet().forEach(this::tangle);
-        for (Kindred one : classes) {
-            Optional<Route> route = route(called, one);
-            if (route.isEmpty()) {
+        begins.forEach((one, some) -> {
+            if (some.isEmpty()) {
                 paths.put("unmatched", new Found("unmatched", 0, 0));
-            } else {
-                State start = start(route.get(), one);
-                go(one, start, Map.of(start, false), route.get().key(), 0, 0);
             }
-        }
+            some.forEach((name, start) -> go(one, start, Map.of(start, false), name, 0, 0));
+        });
         return paths;
-    }
-
-    private Optional<Route> route(E164 called, Kindred one) {
-        return RouteChoice.winner(plan, new Arrival.Meant(called), one.caller(), one.at());
-    }
-
-    private State start(Route route, Kindred one) {
-        State start = graph.reduced(new State(route.ref(), Context.in(Callers.language(plan, one.caller()))));
-        starts.add(start);
-        return start;
     }
 
     private List<Map<Ref, String>> turnings() {

@@ -35,7 +35,8 @@ final class ExtensionFormat implements KindFormat<Extension> {
                                 text -> Ref.sound(Kind.CLASS_OF_SERVICE, text)
                                         ? Optional.of(new Ref(Kind.CLASS_OF_SERVICE, text))
                                         : Optional.empty()),
-                fields.parsed("languages", SiteFormat.ALLOWED_LANGUAGE, SiteFormat::language)));
+                fields.parsed("languages", SiteFormat.ALLOWED_LANGUAGE, SiteFormat::language),
+                fields.e164("callerId")));
     }
 
     private static Extension.Forward forward(Reading fields) {
@@ -69,6 +70,7 @@ final class ExtensionFormat implements KindFormat<Extension> {
                                 .text("unreachable", extension.forward().unreachable()))
                 .text("mailbox", extension.mailbox())
                 .text("classOfService", extension.classOfService().map(Ref::key))
-                .texts("languages", extension.languages());
+                .texts("languages", extension.languages())
+                .text("callerId", extension.callerId());
     }
 }

@@ -7,17 +7,20 @@ import app.bittern.plan.Aside;
 import app.bittern.plan.Ask;
 import app.bittern.plan.Branch;
 import app.bittern.plan.Chain;
+import app.bittern.plan.Code;
 import app.bittern.plan.Destination;
 import app.bittern.plan.Extension;
 import app.bittern.plan.Group;
 import app.bittern.plan.Mailbox;
 import app.bittern.plan.Menu;
+import app.bittern.plan.Outbound;
 import app.bittern.plan.Page;
 import app.bittern.plan.Plan;
 import app.bittern.plan.PlanObject;
 import app.bittern.plan.Queue;
 import app.bittern.plan.Ref;
 import app.bittern.plan.Route;
+import app.bittern.plan.Switch;
 import app.bittern.plan.Traffic;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -105,6 +108,9 @@ final class Expected {
             case Mailbox mailbox -> here.merge(mailbox.ref(), rate, Math::max);
             case Page page -> here.merge(page.ref(), rate, Math::max);
             case Route route -> {}
+            case Code code -> {}
+            case Switch turned -> {}
+            case Outbound outbound -> {}
             case Aside aside -> {}
         }
     }

@@ -5,10 +5,12 @@ import app.bittern.plan.Aside;
 import app.bittern.plan.Ask;
 import app.bittern.plan.Branch;
 import app.bittern.plan.Chain;
+import app.bittern.plan.Code;
 import app.bittern.plan.Extension;
 import app.bittern.plan.HuntGroup;
 import app.bittern.plan.Mailbox;
 import app.bittern.plan.Menu;
+import app.bittern.plan.Outbound;
 import app.bittern.plan.Page;
 import app.bittern.plan.Plan;
 import app.bittern.plan.PlanObject;
@@ -17,6 +19,7 @@ import app.bittern.plan.Queue;
 import app.bittern.plan.RingGroup;
 import app.bittern.plan.Route;
 import app.bittern.plan.Seconds;
+import app.bittern.plan.Switch;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -50,6 +53,9 @@ final class Rings {
                 case Ask o -> {}
                 case Mailbox o -> {}
                 case Page o -> {}
+                case Code o -> {}
+                case Switch o -> {}
+                case Outbound o -> {}
                 case Aside o -> {}
             }
         }

@@ -4,6 +4,8 @@ import app.bittern.call.Ending;
 import app.bittern.callset.CallSet;
 import app.bittern.callset.CallWords;
 import app.bittern.graph.Tangle;
+import app.bittern.paths.CallPaths;
+import app.bittern.paths.DialledPaths;
 import app.bittern.paths.Matrix;
 import app.bittern.paths.NumberPaths;
 import app.bittern.paths.Path;
@@ -27,7 +29,8 @@ import tools.jackson.databind.node.ObjectNode;
 /// as they may be of any size; seconds and hours are numbers, and null where they have no bound. `calls` is
 /// the whole set of calls as products that share none: at these times, by callers such as these (one of each
 /// class; anybody where absent), with switches in one of these positions; `callsWhole` is false where the set
-/// has more than are listed. `asked` is how many paths a filter asks for, of which `list` has some. A path
+/// has more than are listed. Paths of what a phone of the site dials have `from`, its reference, and `dialled` for
+/// `number`. `asked` is how many paths a filter asks for, of which `list` has some. A path
 /// through a tangle says how many states that has.
 public final class PathsJson {
     private static final double SECONDS_PER_HOUR = 3600;
@@ -35,9 +38,13 @@ public final class PathsJson {
     private PathsJson() {}
 
     /// @param list some of the paths, where they were asked for
-    public static ObjectNode of(NumberPaths number, Plan plan, Optional<PathList.Page> list) {
+    public static ObjectNode of(CallPaths number, Plan plan, Optional<PathList.Page> list) {
         ObjectNode json = JsonNodeFactory.instance.objectNode();
-        json.put("number", number.called().text());
+        switch (number) {
+            case NumberPaths called -> json.put("number", called.called().text());
+            case DialledPaths dialled ->
+                json.put("from", dialled.subject().toString()).put("dialled", dialled.digits());
+        }
         json.put("paths", number.count().toString());
         json.put("states", number.states());
         json.put("edges", number.ways());
@@ -110,7 +117,7 @@ public final class PathsJson {
         }
     }
 
-    private static ObjectNode path(Path path, NumberPaths number, Plan plan) {
+    private static ObjectNode path(Path path, CallPaths number, Plan plan) {
         ObjectNode json = JsonNodeFactory.instance.objectNode();
         ArrayNode choices = json.putArray("choices");
         path.choices(plan).forEach(choices::add);
@@ -136,7 +143,7 @@ public final class PathsJson {
     }
 
     /// For which calls: in words, and as all products of the set, however many the words say.
-    private static void calls(ObjectNode json, CallSet calls, NumberPaths number) {
+    private static void calls(ObjectNode json, CallSet calls, CallPaths number) {
         json.put("when", number.when(calls));
         CallWords.Products products = number.paths().words().products(calls);
         ArrayNode all = json.putArray("calls");

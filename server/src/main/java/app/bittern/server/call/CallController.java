@@ -4,9 +4,11 @@ import app.bittern.call.Bench;
 import app.bittern.call.Trace;
 import app.bittern.call.Tracer;
 import app.bittern.formats.answer.TraceJson;
+import app.bittern.number.Caller;
 import app.bittern.number.E164;
 import app.bittern.outline.Opened;
 import app.bittern.plan.InboundNumber;
+import app.bittern.plan.Kind;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Problem;
 import app.bittern.plan.Ref;
@@ -97,10 +99,12 @@ class CallController {
         Plan plan = asked.plan();
         Bench bench = query.bench(plan, to);
         Trace trace = Tracer.trace(plan, bench);
-        String caller = bench.caller()
-                .delivered()
-                .map(number -> number.shownIn(plan.site().country()))
-                .orElse(bench.caller().toString());
+        String caller = switch (bench.caller()) {
+            case Caller.Known(E164 number) -> number.shownIn(plan.site().country());
+            case Caller.Inside(String number) -> plan.title(new Ref(Kind.EXTENSION, number));
+            case Caller.Withheld withheld -> withheld.toString();
+            case Caller.Unavailable unavailable -> unavailable.toString();
+        };
         List<String> titles = trace.steps().stream()
                 .map(step -> Ref.parse(step.object()).map(plan::title).orElse(step.object()))
                 .toList();

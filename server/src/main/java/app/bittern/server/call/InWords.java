@@ -30,12 +30,18 @@ public final class InWords {
             case ANSWERED ->
                 "answered by " + ending.by().map(by -> title(plan, by)).orElse(in);
             case MESSAGE -> "message in " + in;
-            case OUTSIDE -> "sent to " + in.replace("outside/", "");
+            case OUTSIDE ->
+                ending.by()
+                        .map(trunk -> "sent out by " + title(plan, trunk))
+                        .orElse("sent to " + in.replace("outside/", ""));
             case CALLBACK -> "to be called back by " + in;
             case PAGED -> "paged over " + in;
+            case DONE -> "done by " + in;
+            case BARRED -> "barred from " + in;
+            case NO_CHANNEL -> "no free channel for " + in;
             case BUSY -> "busy tone at " + in;
             case HUNG_UP -> "hung up by " + in;
-            case UNMATCHED -> "no route takes it";
+            case UNMATCHED -> ending.in().startsWith("extension/") ? "number unobtainable" : "no route takes it";
             case STOPPED -> "goes round and round, and was followed no further";
             case LOST ->
                 "lost in " + in
