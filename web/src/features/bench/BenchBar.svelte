@@ -10,7 +10,7 @@
   import TokenPopover from '../../lib/ui/TokenPopover.svelte';
   import { bench, stepped } from './bench.svelte';
   import Reactions from './Reactions.svelte';
-  import { AGENT, listed, PHONES, SWITCHES, WAITING, type Setting } from './reactions';
+  import { AGENT, listed, ofSetting, PHONES, SWITCHES, TRUNKS, WAITING, type Setting } from './reactions';
 
   /** The call under test in one sentence; a token changes each part of it. */
   const QUARTER = 15;
@@ -59,10 +59,19 @@
       help: 'How many callers are found waiting in each queue.',
       example: 'full then 2: full the first time, two callers the next',
     },
+    ...(bench.phone ? [TRUNKS] : []),
   ]);
 
   async function search(find: string, signal: AbortSignal): Promise<Found[]> {
-    return api.find(address.site, address.plan, { kind: 'number', find }, signal);
+    const kinds = bench.phone ? ['extension', 'number'] : ['number'];
+    const found = await Promise.all(
+      kinds.map((kind) => api.find(address.site, address.plan, { kind, find }, signal)),
+    );
+    return found.flat();
+  }
+
+  async function searchPhone(find: string, signal: AbortSignal): Promise<Found[]> {
+    return api.find(address.site, address.plan, { kind: 'extension', find }, signal);
   }
 
   function call(number: string) {
@@ -81,6 +90,8 @@
 
   function typedNumber(find: string) {
     const digits = find.replace(/[\s()-]/g, '');
+    if (bench.phone)
+      return /^\+?[\d*#]{1,40}$/.test(digits) ? { value: digits, title: `Dial ${digits}` } : undefined;
     return /^\+?\d{3,15}$/.test(digits) ? { value: digits, title: `Call ${digits}` } : undefined;
   }
 
@@ -90,7 +101,7 @@
 {#snippet setting(one: Setting)}
   <span class="text-muted">·</span>
   <span>{one.title}</span>
-  <TokenPopover label={one.label} text={listed(bench.all(one.list), one.usual)} class={TOKEN}>
+  <TokenPopover label={one.label} text={listed(ofSetting(one, bench.all(one.list)), one.usual)} class={TOKEN}>
     <Reactions setting={one} />
   </TokenPopover>
 {/snippet}
@@ -106,11 +117,11 @@
       <TokenPopover label="Number called" text={called || 'no number'} class={TOKEN}>
         {#snippet children(close)}
           <Finder
-            label="The number that is called"
+            label={bench.phone ? 'What the phone dials' : 'The number that is called'}
             {search}
             choose={(value) => {
               close();
-              call(value.replace(/^number\//, ''));
+              call(value.replace(/^(number|extension)\//, ''));
             }}
             typed={typedNumber}
           />
@@ -120,7 +131,9 @@
     <span>from</span>
     <TokenPopover label="Caller" text={caller} class={TOKEN}>
       {#snippet children(close)}
-        <label class="block text-muted" for="caller">Who calls: a number, or nobody known.</label>
+        <label class="block text-muted" for="caller"
+          >Who calls: a number, nobody known, or a phone of the site.</label
+        >
         <div class="mt-1 flex gap-2">
           <input
             id="caller"
@@ -131,6 +144,16 @@
           />
           <button class="plain" onclick={() => bench.set('from', 'withheld')}>Withheld</button>
           <button class="plain" onclick={() => bench.set('from', 'unavailable')}>Unavailable</button>
+        </div>
+        <div class="mt-2">
+          <Finder
+            label="A phone of the site"
+            search={searchPhone}
+            choose={(value) => {
+              close();
+              bench.set('from', value);
+            }}
+          />
         </div>
       {/snippet}
     </TokenPopover>
@@ -186,7 +209,7 @@
     </TokenPopover>
     {@render setting(PHONES)}
     {#if more || !tucked || wide}
-      {#each others as one (one.list)}{@render setting(one)}{/each}
+      {#each others as one (one.label)}{@render setting(one)}{/each}
     {:else}
       <button class="link" onclick={() => (more = true)}>more</button>
     {/if}

@@ -5,7 +5,7 @@
   import { saysOf } from '../../lib/api/client';
   import * as api from '../../lib/api/endpoints';
   import { bench } from './bench.svelte';
-  import { plain, type Quick, type Setting } from './reactions';
+  import { nameOf, plain, type Quick, type Setting } from './reactions';
 
   /** What each phone, switch, agent or queue does on the bench, one time after another. */
   let { setting }: { setting: Setting } = $props();
@@ -48,7 +48,7 @@
 />
 <ul class="mt-2 max-h-72 overflow-auto">
   {#each found.data ?? [] as one (one.value)}
-    {@const name = splitRef(one.value)[1]}
+    {@const name = nameOf(setting, one.value)}
     {@const state = bench.of(setting.list, name) ?? ''}
     <li class="flex items-center gap-2 py-1">
       <span class="w-28 grow truncate" title={one.title}>{one.title}</span>

@@ -29,6 +29,8 @@ class Bench {
       '',
   );
   from = $derived(address.query.get('from') ?? ANYBODY);
+  /** The phone of the site that calls, `extension/2014`; then what is called is what it dials. */
+  phone = $derived(this.from.startsWith('extension/') ? this.from : undefined);
   at = $derived(address.query.get('at') ?? site.view?.now ?? '');
   keys = $derived(address.query.get('keys') ?? '');
   phones = $derived(address.query.getAll('phone'));
@@ -36,7 +38,7 @@ class Bench {
   turned = $derived(address.query.getAll('turned'));
   /** Where agents are, `2012=in`. */
   agents = $derived(address.query.getAll('agent'));
-  /** What is found in queues and mailboxes, `bookings=full then 2`. */
+  /** What is found in queues, mailboxes and trunks, `bookings=full then 2`, `trunk/main=down`. */
   waiting = $derived(address.query.getAll('waiting'));
 
   /** The bench as the server reads it, without the number called. */

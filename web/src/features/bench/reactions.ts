@@ -26,6 +26,11 @@ export const WAITING: Quick[] = [
   { value: 'full', title: 'full' },
 ];
 
+export const TRUNK: Quick[] = [
+  { value: 'full', title: 'full' },
+  { value: 'down', title: 'down' },
+];
+
 /** One list of the bench: what is set in it, and how that is said. */
 export interface Setting {
   list: List;
@@ -53,6 +58,17 @@ export const PHONES: Setting = {
   example: 'busy then answers 6s: busy the first time, answers after 6 s of ringing from then on',
 };
 
+export const TRUNKS: Setting = {
+  list: 'waiting',
+  kind: 'trunk',
+  title: 'trunks',
+  label: 'Trunks',
+  usual: 'free',
+  quick: TRUNK,
+  help: 'Whether each trunk has a free channel when the call goes out, one time after another.',
+  example: 'full then free: full the first time, a free channel the next',
+};
+
 export const SWITCHES: Setting = {
   list: 'turned',
   kind: 'switch',
@@ -63,6 +79,19 @@ export const SWITCHES: Setting = {
   help: 'Where each switch stands.',
   example: 'as live: where the plan says that it stands now',
 };
+
+/** What an entry of a setting is called on the bench: queues, phones and switches by their keys. */
+export function nameOf(setting: Setting, ref: string): string {
+  return setting.kind === 'trunk' ? ref : ref.slice(ref.indexOf('/') + 1);
+}
+
+/** The states of a list that are of a setting: queues and trunks share one. */
+export function ofSetting(setting: Setting, states: string[]): string[] {
+  const trunk = (state: string) => state.startsWith('trunk/');
+  return setting.list === 'waiting'
+    ? states.filter((state) => trunk(state) === (setting.kind === 'trunk'))
+    : states;
+}
 
 /** Which of the quick ones a state is; `other` where it is none of them, nothing where it is as usual. */
 export function plain(state: string, quick: Quick[]): string {

@@ -27,12 +27,12 @@
   let find = $state('');
 
   const query = askPlan(() => ({
-    key: ['outline', number, outline.wanted, outline.passed, outline.sought],
+    key: ['outline', number, bench.phone, outline.wanted, outline.passed, outline.sought],
     ask: (signal) =>
       api.outline(
         address.site,
         address.plan,
-        { to: number, open: outline.wanted, passed: outline.passed, find: outline.sought },
+        { to: number, from: bench.phone, open: outline.wanted, passed: outline.passed, find: outline.sought },
         signal,
       ),
     on: number !== '',

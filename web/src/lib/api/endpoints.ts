@@ -272,7 +272,7 @@ export function reached(
 export function outline(
   site: string,
   plan: string,
-  query: { to: string; open?: string[]; passed?: string[]; find?: string },
+  query: { to: string; from?: string; open?: string[]; passed?: string[]; find?: string },
   signal?: AbortSignal,
 ): Promise<OutlineView> {
   return send('GET', `/sites/${encodeURIComponent(site)}/${encodeURIComponent(plan)}/outline`, { query, signal });

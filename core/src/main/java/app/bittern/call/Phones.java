@@ -67,6 +67,11 @@ public final class Phones {
         return List.copyOf(rules);
     }
 
+    /// Whether a phone is one of the callers that a rule is for.
+    public static boolean is(Plan plan, Extension phone, Route.From rule) {
+        return Origin.Inside.of(phone).is(plan, rule);
+    }
+
     /// What a phone can dial that is told apart, by example: each number and code of the site, each inbound number
     /// as it is dialled in the country, digits for each pattern of an outbound route for which it is the best, and
     /// digits that mean nothing.

@@ -2,9 +2,11 @@ package app.bittern.outline;
 
 import app.bittern.call.Cause;
 import app.bittern.call.Context;
+import app.bittern.call.Dialling;
 import app.bittern.call.Ending;
 import app.bittern.call.Onward;
 import app.bittern.call.Outcome;
+import app.bittern.call.Phones;
 import app.bittern.call.RouteChoice;
 import app.bittern.call.State;
 import app.bittern.call.Transition;
@@ -58,17 +60,46 @@ public final class Outline {
     public static List<Row> of(Plan plan, E164 called, Opened opened) {
         Outline outline = new Outline(plan, opened);
         for (Route route : RouteChoice.reached(plan, called)) {
-            outline.measure(route);
+            outline.measure(outline.begin(route));
             outline.route(route, called);
         }
         return outline.rows.stream().map(outline::linked).toList();
     }
 
-    /// Notes the least indent at which each object is met under the first route that leads to it, breadth
-    /// first.
-    private void measure(Route route) {
+    /// The rows of what a phone of the site dials: the phone, and all that can happen then; of an inbound number the
+    /// routes that take such calls.
+    public static List<Row> dialled(Plan plan, Extension phone, String digits, Opened opened) {
+        Outline outline = new Outline(plan, opened);
+        Dialling dialling = Dialling.of(plan, digits);
+        State state = Phones.dialling(plan, phone, dialling, Optional.empty());
+        Outcome dials = outline.outcomes(state).getFirst();
+        if (dials.onward() instanceof Onward.Next(State connected)) {
+            // The phone that dials may be called later on, as any other.
+            outline.measure(connected);
+        }
+        Exit exit = new Exit(dials.window(), List.of(dials.cause()), dials.onward(), Optional.empty());
+        List<Part> parts = new ArrayList<>(outline.sentences.dials(phone, dialling));
+        List<Route> routes =
+                dialling.number().map(number -> RouteChoice.reached(plan, number)).orElse(List.of()).stream()
+                        .filter(route -> Phones.is(plan, phone, route.caller()))
+                        .toList();
+        if (routes.isEmpty()) {
+            outline.arrive(phone, exit, exit.window(), 0, parts);
+        } else {
+            List<String> arrivals = List.of(arrival(phone, dials.cause()));
+            outline.add(0, exit.window(), parts, arrivals, Optional.empty(), Optional.empty(), Optional.empty(), false);
+        }
+        for (Route route : routes) {
+            outline.measure(outline.begin(route));
+            outline.route(route, dialling.number().orElseThrow());
+        }
+        return outline.rows.stream().map(outline::linked).toList();
+    }
+
+    /// Notes the least indent at which each object is met from a state, breadth first.
+    private void measure(State begin) {
         Map<Ref, Integer> met = new LinkedHashMap<>();
-        Map<Integer, List<State>> byDepth = new TreeMap<>(Map.of(0, List.of(begin(route))));
+        Map<Integer, List<State>> byDepth = new TreeMap<>(Map.of(0, List.of(begin)));
         for (int depth = 0; !byDepth.isEmpty(); depth++) {
             for (State state : Optional.ofNullable(byDepth.remove(depth)).orElseGet(List::of)) {
                 if (depths.containsKey(state.at()) || met.putIfAbsent(state.at(), depth) != null) {

@@ -1,6 +1,7 @@
 package app.bittern.outline;
 
 import app.bittern.call.Cause;
+import app.bittern.call.Dialling;
 import app.bittern.call.Ending;
 import app.bittern.call.Onward;
 import app.bittern.hours.DateRule;
@@ -100,11 +101,62 @@ final class Sentences {
             case Chain chain -> groups.chain(chain);
             case Page page -> groups.page(page);
             case Route o -> List.of();
-            case Code o -> List.of();
-            case Switch o -> List.of();
-            case Outbound o -> List.of();
+            case Code code -> code(code);
+            case Switch turned ->
+                List.of(
+                        Part.strong(turned.title()),
+                        Part.plain("is turned on to its next position:"),
+                        Part.digits(String.join(" · ", turned.positions())),
+                        Part.muted("now " + turned.now()));
+            case Outbound outbound -> outbound(outbound);
             case Aside o -> List.of();
         };
+    }
+
+    /// A phone that dials, as the first row of an outline: `Workshop 2001 dials 02079460000`.
+    List<Part> dials(Extension phone, Dialling dialling) {
+        List<Part> parts = new ArrayList<>(
+                List.of(Part.strong(phone.title()), Part.plain("dials"), Part.digits(dialling.digits())));
+        if (dialling.waits()) {
+            parts.add(Part.muted("after " + Dialling.WAIT + " s, as longer numbers begin so"));
+        }
+        dialling.number()
+                .ifPresent(number ->
+                        parts.add(Part.muted("the site's own number " + number.international() + ", taken inside")));
+        if (dialling.leads() instanceof Dialling.Leads.To(Ref ref)) {
+            parts.add(Part.plain(ref.kind().title()));
+            parts.add(Part.strong(plan.title(ref)));
+        }
+        return parts;
+    }
+
+    private List<Part> code(Code code) {
+        List<Part> parts = new ArrayList<>();
+        parts.add(Part.token(
+                Style.STRONG,
+                code.does().map(Object::toString).map(prompts::called).orElse("does nothing"),
+                new Part.Edit(
+                        code.ref(),
+                        Pointer.of("does"),
+                        code.does().map(Object::toString).orElse(""))));
+        if (code.pin().isPresent()) {
+            parts.add(Part.muted("asks for its PIN first"));
+        }
+        return parts;
+    }
+
+    private List<Part> outbound(Outbound outbound) {
+        List<Part> parts = new ArrayList<>(List.of(
+                Part.plain("out by"), Part.strong(outbound.title()), Part.muted("category " + outbound.category())));
+        if (outbound.strip() > 0) {
+            parts.add(Part.muted(
+                    "first " + outbound.strip() + (outbound.strip() == 1 ? " digit" : " digits") + " taken away"));
+        }
+        outbound.before().ifPresent(before -> parts.add(Part.muted(before + " put before")));
+        outbound.callerId()
+                .ifPresent(number -> parts.add(
+                        Part.muted("shows " + number.shownIn(plan.site().country()))));
+        return parts;
     }
 
     private List<Part> branch(Branch branch) {
@@ -260,7 +312,7 @@ final class Sentences {
             case Cause.Done done -> "";
             case Cause.Barred barred -> "barred";
             case Cause.ByTrunk(Ref trunk) -> "by " + plan.title(trunk);
-            case Cause.NoChannel none -> "no free channel";
+            case Cause.NoChannel none -> "every trunk full or down";
         };
     }
 

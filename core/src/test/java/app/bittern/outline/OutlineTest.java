@@ -14,9 +14,11 @@ import static app.bittern.Plans.to;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.bittern.RandomPlans;
+import app.bittern.call.Arrival;
 import app.bittern.call.Bench;
 import app.bittern.call.Trace;
 import app.bittern.call.Tracer;
+import app.bittern.plan.Extension;
 import app.bittern.plan.Kind;
 import app.bittern.plan.Plan;
 import app.bittern.plan.PlanObject;
@@ -160,10 +162,8 @@ class OutlineTest {
         for (int plans = 0; plans < 300; plans++) {
             Plan plan = RandomPlans.plan(random);
             for (int calls = 0; calls < 10; calls++) {
-                Bench bench = RandomPlans.bench(plan, random);
-                Set<String> arrivals = Outline.of(
-                                plan, bench.called().meant(plan).orElse(MAIN))
-                        .stream()
+                Bench bench = calls % 3 == 0 ? RandomPlans.dialled(plan, random) : RandomPlans.bench(plan, random);
+                Set<String> arrivals = rows(plan, bench).stream()
                         .flatMap(row -> row.arrivals().stream())
                         .collect(Collectors.toSet());
                 List<Trace.Step> steps = Tracer.trace(plan, bench).steps();
@@ -179,6 +179,17 @@ class OutlineTest {
                 }
             }
         }
+    }
+
+    private static List<Row> rows(Plan plan, Bench bench) {
+        return bench.called() instanceof Arrival.Inside(String digits)
+                ? Outline.dialled(
+                        plan,
+                        plan.find(Ref.parse(bench.caller().toString()).orElseThrow(), Extension.class)
+                                .orElseThrow(),
+                        digits,
+                        Opened.NOTHING)
+                : Outline.of(plan, bench.called().meant(plan).orElse(MAIN));
     }
 
     @Test

@@ -1,6 +1,7 @@
 package app.bittern.server.call;
 
 import app.bittern.call.Bench;
+import app.bittern.call.Dialling;
 import app.bittern.call.Trace;
 import app.bittern.call.Tracer;
 import app.bittern.formats.answer.TraceJson;
@@ -63,8 +64,9 @@ class CallController {
                 number.trunk().map(plan::title));
     }
 
-    /// The outline of a number, with the findings known by now at their rows.
+    /// The outline of a number, or of what a phone of the site dials, with the findings known by now at their rows.
     ///
+    /// @param from   the phone that dials, `extension/2014`; `to` is the number called where absent
     /// @param open   arrivals at rows whose rows are given also where they are more than 200
     /// @param passed arrivals at rows that are given in any case, with what is under them
     /// @param find   a part of a number or a name: of rows that are not given the first that have it are
@@ -72,21 +74,38 @@ class CallController {
     CallApi.OutlineView outline(
             Asked asked,
             @RequestParam String to,
+            @RequestParam(required = false) @Nullable String from,
             @RequestParam(required = false) @Nullable List<String> open,
             @RequestParam(required = false) @Nullable List<String> passed,
             @RequestParam(defaultValue = "") String find) {
-        E164 called = E164.parse(to)
-                .orElseThrow(() ->
-                        Refusal.unusable("to: found '" + Problem.shown(to) + "'; allowed is " + E164.ALLOWED + "."));
+        OutlineOf.Of of = of(asked.plan(), to, from);
         Findings.State known = findings.of(asked, Duration.ZERO);
         Rows rows = new Rows(known.findings());
         return new CallApi.OutlineView(
                 asked.version(),
-                called.text(),
+                to,
                 known.current(),
-                work.answer(asked, new OutlineOf(called, new Opened(set(open), set(passed), find))).stream()
+                work.answer(asked, new OutlineOf(of, new Opened(set(open), set(passed), find))).stream()
                         .map(rows::row)
                         .toList());
+    }
+
+    private static OutlineOf.Of of(Plan plan, String to, @Nullable String from) {
+        if (from == null) {
+            return E164.parse(to).map(OutlineOf.Of.Called::new).orElseThrow(() -> unusable("to", to, E164.ALLOWED));
+        }
+        if (!(Caller.parse(from).orElse(null) instanceof Caller.Inside(String phone))
+                || plan.find(new Ref(Kind.EXTENSION, phone)).isEmpty()) {
+            throw unusable("from", from, "an extension of the plan, such as extension/2014");
+        }
+        if (!Dialling.sound(to)) {
+            throw unusable("to", to, Dialling.ALLOWED);
+        }
+        return new OutlineOf.Of.Dialled(phone, to);
+    }
+
+    private static Refusal unusable(String field, String found, String allowed) {
+        return Refusal.unusable(field + ": found '" + Problem.shown(found) + "'; allowed is " + allowed + ".");
     }
 
     private static Set<String> set(@Nullable List<String> given) {
