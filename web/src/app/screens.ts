@@ -37,7 +37,7 @@ export const SCREENS: readonly Screen[] = [
   screen('Build', 'directory', 'Directory', false, ['contact']),
   screen('Build', 'lines', 'Lines', false, ['trunk', 'outbound', 'class-of-service']),
   screen('Prove', 'findings', 'Findings', true, ['accepted']),
-  screen('Prove', 'test-calls', 'Test calls', true, ['test-call']),
+  screen('Prove', 'test-calls', 'Test calls', true, ['test-call', 'promise']),
   screen('Prove', 'traffic', 'Traffic', false, ['traffic']),
 ];
 

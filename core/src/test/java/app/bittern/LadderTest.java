@@ -38,6 +38,8 @@ class LadderTest {
             .definedBy("app.bittern.witness")
             .layer("paths")
             .definedBy("app.bittern.paths")
+            .layer("promise")
+            .definedBy("app.bittern.promise")
             .layer("finding")
             .definedBy("app.bittern.finding..")
             .layer("compare")
@@ -64,31 +66,34 @@ class LadderTest {
             .mayNotBeAccessedByAnyLayer()
             .whereLayer("finding")
             .mayNotBeAccessedByAnyLayer()
+            .whereLayer("promise")
+            .mayOnlyBeAccessedByLayers("finding")
             .whereLayer("paths")
-            .mayOnlyBeAccessedByLayers("finding", "compare")
+            .mayOnlyBeAccessedByLayers("promise", "finding", "compare")
             .whereLayer("witness")
-            .mayOnlyBeAccessedByLayers("paths", "finding", "compare")
+            .mayOnlyBeAccessedByLayers("paths", "promise", "finding", "compare")
             .whereLayer("graph")
-            .mayOnlyBeAccessedByLayers("witness", "paths", "finding", "compare")
+            .mayOnlyBeAccessedByLayers("witness", "paths", "promise", "finding", "compare")
             .whereLayer("callset")
-            .mayOnlyBeAccessedByLayers("graph", "witness", "paths", "finding", "compare")
+            .mayOnlyBeAccessedByLayers("graph", "witness", "paths", "promise", "finding", "compare")
             .whereLayer("edit")
             .mayOnlyBeAccessedByLayers("finding")
             .whereLayer("call")
             .mayOnlyBeAccessedByLayers(
-                    "callset", "graph", "witness", "paths", "finding", "compare", "outline", "proof", "telling")
+                    "callset", "graph", "witness", "paths", "promise", "finding", "compare", "outline", "proof",
+                    "telling")
             .whereLayer("plan")
             .mayOnlyBeAccessedByLayers(
-                    "field", "edit", "call", "callset", "graph", "witness", "paths", "finding", "compare", "outline",
-                    "proof", "telling")
+                    "field", "edit", "call", "callset", "graph", "witness", "paths", "promise", "finding", "compare",
+                    "outline", "proof", "telling")
             .whereLayer("hours")
             .mayOnlyBeAccessedByLayers(
-                    "plan", "call", "callset", "graph", "witness", "paths", "finding", "compare", "outline", "proof",
-                    "telling")
+                    "plan", "call", "callset", "graph", "witness", "paths", "promise", "finding", "compare", "outline",
+                    "proof", "telling")
             .whereLayer("number")
             .mayOnlyBeAccessedByLayers(
-                    "hours", "plan", "call", "callset", "graph", "witness", "paths", "finding", "compare", "outline",
-                    "proof", "telling");
+                    "hours", "plan", "call", "callset", "graph", "witness", "paths", "promise", "finding", "compare",
+                    "outline", "proof", "telling");
 
     @ArchTest
     static final ArchRule NO_FRAMEWORK_AND_NO_IO = classes()

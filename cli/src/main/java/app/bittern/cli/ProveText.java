@@ -1,14 +1,34 @@
 package app.bittern.cli;
 
+import app.bittern.plan.Plan;
 import app.bittern.plan.Seconds;
+import app.bittern.promise.Kept;
 import app.bittern.proof.Proof;
 import java.util.List;
 
-/// Test calls for people.
+/// Test calls and promises for people.
 final class ProveText {
     private ProveText() {}
 
-    static String of(List<Proof> proofs) {
+    static String of(Plan plan, List<Proof> proofs, List<Kept> promises) {
+        String calls = calls(proofs);
+        return promises.isEmpty() ? calls : calls + "\n\n" + promises(plan, promises);
+    }
+
+    private static String promises(Plan plan, List<Kept> promises) {
+        Table table = new Table(8);
+        for (Kept kept : promises) {
+            table.row(kept.kept() ? "kept" : "BROKEN", kept.promise().title());
+            kept.breaches()
+                    .forEach(breach -> table.row(
+                            "", plan.title(breach.calls()) + ": calls " + breach.says() + ", " + breach.when()));
+            kept.limit().ifPresent(limit -> table.row("", limit));
+        }
+        long broken = promises.stream().filter(kept -> !kept.kept()).count();
+        return table + "\n\n" + (promises.size() - broken) + " kept, " + broken + " broken";
+    }
+
+    private static String calls(List<Proof> proofs) {
         if (proofs.isEmpty()) {
             return "The plan has no test calls.";
         }

@@ -199,7 +199,7 @@ class CommandsTest {
                 .newDocumentBuilder()
                 .parse(new ByteArrayInputStream(
                         say("prove", failing, "--junit").out().getBytes(StandardCharsets.UTF_8)));
-        assertThat(document.getElementsByTagName("testcase").getLength()).isEqualTo(4);
+        assertThat(document.getElementsByTagName("testcase").getLength()).isEqualTo(7);
         assertThat(document.getElementsByTagName("failure").getLength()).isEqualTo(2);
         assertThat(document.getDocumentElement().getAttribute("failures")).isEqualTo("1");
     }

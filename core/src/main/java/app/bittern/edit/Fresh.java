@@ -110,6 +110,7 @@ public final class Fresh {
                     AGENT_NOTE,
                     TRAFFIC,
                     TEST_CALL,
+                    PROMISE,
                     ACCEPTED -> List.of();
         };
     }

@@ -40,6 +40,7 @@ public final class KindFields {
             case AGENT_NOTE -> DeskFields.AGENT_NOTE;
             case TRAFFIC -> TestFields.TRAFFIC;
             case TEST_CALL -> TestFields.TEST_CALL;
+            case PROMISE -> TestFields.PROMISE;
             case ACCEPTED -> TestFields.ACCEPTED;
         };
     }

@@ -53,6 +53,46 @@ final class TestFields {
                             Field.of("by", "By", "Who answers."),
                             Field.of("within", "Within", "After how long at the latest.")));
 
+    static final List<Field> PROMISE = List.of(
+            CommonFields.KEY,
+            CommonFields.NAME,
+            CommonFields.NOTE,
+            Field.of("about", "About", "Which calls it is about.")
+                    .otherwise("all calls that come in")
+                    .with(
+                            Field.of("numbers", "Numbers", "Calls to these inbound numbers.")
+                                    .with(Field.each("Number", "One of them.")),
+                            Field.of("phones", "Phones", "Calls that these phones of the site make.")
+                                    .with(Field.each("Phone", "One of them.")),
+                            Field.of("dialled", "Dialled", "What these phones dial.")
+                                    .otherwise("all that they can dial, by example")
+                                    .with(Field.each("Digits", "One of them.")),
+                            Field.of("caller", "From", "By whom.")
+                                    .otherwise("anybody")
+                                    .with(
+                                            Field.of(
+                                                    "prefix",
+                                                    "Begins with",
+                                                    "The first digits of the caller's number."),
+                                            Field.of("tag", "Tagged", "A tag that contacts have.")),
+                            Field.of("while", "While", "In which hours."),
+                            Field.of("language", "Language", "Calls in that language when they end."),
+                            Field.of("keys", "Keys", "Calls in which these are keyed first, in that order.")
+                                    .with(Field.each("Keys", "What is keyed."))),
+            Field.of("always", "Always", "What holds for each of these calls.").with(holds()),
+            Field.of("never", "Never", "What holds for none of these calls.").with(holds()));
+
+    private static Field[] holds() {
+        return new Field[] {
+            Field.of("ends", "Ends", "Calls end in one of these ways.").with(Field.each("Way", "One of them.")),
+            Field.of("in", "In", "Calls end there."),
+            Field.of("within", "Within", "Calls have ended so by then; under always alone."),
+            Field.of("passes", "Passes", "Calls come to this object."),
+            Field.of("silentFor", "Silent for", "Longer than that without words, music or ringing; under never alone."),
+            Field.of("hears", "Hears", "Callers hear words in this language.")
+        };
+    }
+
     static final List<Field> ACCEPTED = List.of(
             CommonFields.KEY,
             Field.of("object", "Object", "What it is about."),

@@ -9,6 +9,7 @@ import app.bittern.paths.RouteTakes;
 import app.bittern.plan.Hours;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Ref;
+import app.bittern.promise.Kept;
 import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -25,6 +26,7 @@ public final class Examination {
     private Optional<Paths> paths = Optional.empty();
     private Optional<Reachable> reached = Optional.empty();
     private Optional<RouteTakes> takes = Optional.empty();
+    private Optional<List<Kept>> promises = Optional.empty();
     private final Map<Ref, Set<String>> never = new HashMap<>();
 
     public Examination(Plan plan, Horizon horizon) {
@@ -69,6 +71,13 @@ public final class Examination {
     public synchronized RouteTakes takes() {
         RouteTakes all = takes.orElseGet(() -> RouteTakes.of(paths()));
         takes = Optional.of(all);
+        return all;
+    }
+
+    /// What became of each promise.
+    public synchronized List<Kept> promises() {
+        List<Kept> all = promises.orElseGet(() -> Kept.all(plan, horizon, this::paths, wanted));
+        promises = Optional.of(all);
         return all;
     }
 

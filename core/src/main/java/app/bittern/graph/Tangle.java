@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.IntFunction;
+import java.util.function.IntPredicate;
 import java.util.function.Predicate;
 
 /// States that lead to each other with several ways in, none of which dominates the others.
@@ -110,6 +111,16 @@ public final class Tangle {
         return reach(index(from), Allowed.ANY)[index(to)];
     }
 
+    /// The calls that can come from one of its states to another without leaving it, by some of its states alone.
+    public synchronized CallSet between(int from, int to, IntPredicate by) {
+        CallSet[] sets = times.nothing();
+        if (by.test(from)) {
+            sets[index(from)] = all;
+            spread(sets, Allowed.ANY, node -> by.test(members[node]));
+        }
+        return sets[index(to)];
+    }
+
     /// Which ways within are gone.
     private enum Allowed {
         ANY,
@@ -136,6 +147,10 @@ public final class Tangle {
 
     /// Goes on from what is reached until nothing changes.
     private void spread(CallSet[] sets, Allowed allowed) {
+        spread(sets, allowed, node -> true);
+    }
+
+    private void spread(CallSet[] sets, Allowed allowed, IntPredicate by) {
         List<Integer> work = new ArrayList<>();
         for (int node = 0; node < sets.length; node++) {
             if (!sets[node].isEmpty()) {
@@ -146,7 +161,7 @@ public final class Tangle {
             int node = work.removeLast();
             CallSet here = sets[node];
             for (TangleTimes.Inner way : inner.get(node)) {
-                if (!allowed.takes(way.way())) {
+                if (!allowed.takes(way.way()) || !by.test(way.to())) {
                     continue;
                 }
                 CallSet there = sets[way.to()].or(here.and(way.way().calls()));

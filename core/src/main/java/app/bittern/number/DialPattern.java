@@ -40,7 +40,12 @@ public record DialPattern(String text) {
     /// The digits allowed at each place.
     ///
     /// @param open whether any rest may follow
-    private record Places(List<String> fixed, boolean open) {}
+    private record Places(List<String> fixed, boolean open) {
+        /// What is allowed at a place; nothing behind the last.
+        String at(int place) {
+            return place < fixed.size() ? fixed.get(place) : open ? ANY : "";
+        }
+    }
 
     private static Optional<Places> places(String text) {
         List<String> places = new ArrayList<>();
@@ -93,6 +98,33 @@ public record DialPattern(String text) {
             }
         }
         return digits.chars().skip(fixed).allMatch(sign -> digit((char) sign));
+    }
+
+    /// The digits that are meant by both, as a pattern; none where no digits are.
+    public Optional<DialPattern> and(DialPattern other) {
+        Places one = places(text).orElseThrow();
+        Places two = places(other.text).orElseThrow();
+        StringBuilder both = new StringBuilder();
+        int longest = Math.max(one.fixed().size(), two.fixed().size());
+        for (int at = 0; at < longest; at++) {
+            String allowed = common(one.at(at), two.at(at));
+            if (allowed.isEmpty()) {
+                return Optional.empty();
+            }
+            both.append(
+                    allowed.equals(ANY)
+                            ? "x"
+                            : allowed.length() == 1
+                                    ? allowed
+                                    : "[" + allowed.charAt(0) + "-" + allowed.charAt(allowed.length() - 1) + "]");
+        }
+        return parse(both + (one.open() && two.open() ? "x." : ""));
+    }
+
+    private static String common(String one, String other) {
+        StringBuilder common = new StringBuilder();
+        one.chars().filter(sign -> other.indexOf(sign) >= 0).forEach(sign -> common.append((char) sign));
+        return common.toString();
     }
 
     /// How many of its places from the left on are one digit each: 3 in `020[1-3]x.`.

@@ -72,7 +72,7 @@ public abstract sealed class CallPaths permits NumberPaths, DialledPaths {
         Optional<Tallied> known = tallied;
         if (known.isEmpty()) {
             Tallies tallies = new Tallies(paths.graph(), starts);
-            known = Optional.of(new Tallied(tallies, byMusic(paths), asked(branches(tallies))));
+            known = Optional.of(new Tallied(tallies, byMusic(starts), asked(branches(tallies))));
             tallied = known;
         }
         return known.get();
@@ -84,7 +84,7 @@ public abstract sealed class CallPaths permits NumberPaths, DialledPaths {
 
     /// The longest silence where routes let callers hear music, by what they let them hear; absent where none
     /// does.
-    private Optional<Long> byMusic(Paths paths) {
+    private Optional<Long> byMusic(List<Start> starts) {
         Map<Optional<Boolean>, List<Start>> byMusic = starts.stream()
                 .collect(Collectors.groupingBy(start -> start.route()
                         .flatMap(route -> route.dress().hears())
@@ -169,6 +169,13 @@ public abstract sealed class CallPaths permits NumberPaths, DialledPaths {
         return longest == Span.UNBOUNDED ? OptionalLong.empty() : OptionalLong.of(longest);
     }
 
+    /// The same for some of the calls.
+    public OptionalLong longestQuiet(CallSet some) {
+        List<Start> begun = startsOf(some);
+        long longest = byMusic(begun).orElseGet(() -> new Tallies(paths.graph(), begun).longestQuiet());
+        return longest == Span.UNBOUNDED ? OptionalLong.empty() : OptionalLong.of(longest);
+    }
+
     /// How the paths end, in the order in which the endings are met; coming back is not an ending.
     public List<Ends> endings() {
         List<Ends> endings = new ArrayList<>();
@@ -226,7 +233,7 @@ public abstract sealed class CallPaths permits NumberPaths, DialledPaths {
     }
 
     /// A call that no route takes, if there is one.
-    abstract Optional<Bench> unmatchedCall();
+    public abstract Optional<Bench> unmatchedCall();
 
     /// The hours that the calls are asked for.
     public List<Hours> hours() {

@@ -45,7 +45,7 @@ public final class DialledPaths extends CallPaths {
 
     /// What leads nowhere is a path of its own, so none is left.
     @Override
-    Optional<Bench> unmatchedCall() {
+    public Optional<Bench> unmatchedCall() {
         return Optional.empty();
     }
 }

@@ -31,14 +31,20 @@ public final class PathList {
 
     /// @param passed whether the object asked for has been passed
     /// @param wanted seconds that the latest must still be above; -1 where it is already
-    private record Key(PathGraph.Node node, boolean passed, long wanted) {}
+    /// @param keyed  how many of the keys asked for have been keyed
+    private record Key(PathGraph.Node node, boolean passed, long wanted, int keyed) {}
+
+    /// No path that is asked for: something else was keyed.
+    private static final int OTHERWISE = -1;
 
     private PathList(CallPaths number, PathFilter filter) {
         this.number = number;
         this.graph = number.paths().graph();
         this.filter = filter;
-        this.at = filter.at().map(graph.classes()::at).orElse(graph.classes().all());
-        this.starts = filter.at().isEmpty() ? number.starts() : number.startsOf(at);
+        CallSet then =
+                filter.at().map(graph.classes()::at).orElse(graph.classes().all());
+        this.at = filter.course().map(course -> course.calls().and(then)).orElse(then);
+        this.starts = at.isAll() ? number.starts() : number.startsOf(at);
     }
 
     /// Some of the paths that are asked for.
@@ -82,7 +88,8 @@ public final class PathList {
         return new Key(
                 start.node(),
                 passes(start.node()),
-                filter.longerThan().map(Long::valueOf).orElse(-1L));
+                filter.longerThan().map(Long::valueOf).orElse(-1L),
+                0);
     }
 
     private Optional<Path> unmatched() {
@@ -90,7 +97,12 @@ public final class PathList {
         Path.End end = new Path.End.Rests(number.unmatchedEnding());
         boolean asked = !calls.isEmpty()
                 && filter.passes().isEmpty()
-                && filter.ends(end)
+                && filter.course()
+                        .map(course -> course.keys().isEmpty()
+                                && course.language().isEmpty()
+                                && (course.passes().isEmpty() || course.avoids()))
+                        .orElse(true)
+                && filter.ends(end, false)
                 && filter.longerThan().isEmpty();
         return asked ? Optional.of(new Path(List.of(), end, Span.NOW, calls, calls)) : Optional.empty();
     }
@@ -172,6 +184,9 @@ public final class PathList {
                     continue;
                 }
                 Key next = after(key, leg);
+                if (next.keyed() == OTHERWISE) {
+                    continue;
+                }
                 BigInteger known = plain(next) ? next.node().paths() : counts.get(next);
                 if (known == null) {
                     work.add(next);
@@ -190,20 +205,68 @@ public final class PathList {
 
     /// Whether everything that goes on from here is asked for.
     private boolean plain(Key key) {
-        return filter.ending().isEmpty() && filter.in().isEmpty() && key.passed() && key.wanted() < 0;
+        return filter.ending().isEmpty()
+                && filter.in().isEmpty()
+                && filter.course().isEmpty()
+                && key.passed()
+                && key.wanted() < 0;
     }
 
     private BigInteger count(Key key, PathGraph.Leg leg) {
-        return leg.goes() == PathGraph.Goes.ON ? count(after(key, leg)) : ended(key, leg);
+        if (leg.goes() != PathGraph.Goes.ON) {
+            return ended(key, leg);
+        }
+        Key next = after(key, leg);
+        return next.keyed() == OTHERWISE ? BigInteger.ZERO : count(next);
     }
 
     private BigInteger ended(Key key, PathGraph.Leg leg) {
-        boolean asked = filter.ends(end(leg)) && (key.passed() || passes(key.node(), leg)) && wanted(key, leg) < 0;
+        boolean chosen = leg.way().map(Way::choice).orElse(leg.around().equals(Optional.of(Tangle.Around.CHOSEN)));
+        boolean passed = key.passed() || passes(key.node(), leg);
+        boolean asked = filter.ends(end(leg), chosen)
+                && passed != filter.course().filter(PathCourse::avoids).isPresent()
+                && inCourse(key, leg)
+                && wanted(key, leg) < 0;
         return asked ? BigInteger.ONE : BigInteger.ZERO;
     }
 
     private Key after(Key key, PathGraph.Leg leg) {
-        return new Key(leg.to(), key.passed() || passes(key.node(), leg) || passes(leg.to()), wanted(key, leg));
+        return new Key(
+                leg.to(),
+                key.passed() || passes(key.node(), leg) || passes(leg.to()),
+                wanted(key, leg),
+                keyed(key, leg));
+    }
+
+    /// Whether a path that ends by a leg has had all its keys keyed, and is in the language asked for.
+    private boolean inCourse(Key key, PathGraph.Leg leg) {
+        return filter.course()
+                .map(course -> keyed(key, leg) == course.keys().size()
+                        && course.language()
+                                .map(graph.state(leg.from()).context().language()::equals)
+                                .orElse(true))
+                .orElse(true);
+    }
+
+    /// How many of the keys asked for have been keyed after a leg.
+    private int keyed(Key key, PathGraph.Leg leg) {
+        List<String> keys = filter.course().map(PathCourse::keys).orElse(List.of());
+        if (key.keyed() == keys.size() || leg.tangle().isPresent()) {
+            return keys.size();
+        }
+        List<Cause> causes = leg.way().map(Way::causes).orElse(List.of());
+        if (causes.stream()
+                .anyMatch(cause -> cause instanceof Cause.NoValidKey || cause instanceof Cause.NoValidDigits)) {
+            return OTHERWISE;
+        }
+        boolean dials = graph.state(leg.from()).context().dials().isPresent();
+        return dials
+                ? key.keyed()
+                : causes.stream()
+                        .flatMap(cause -> Path.choice(graph.plan(), cause).stream())
+                        .findFirst()
+                        .map(chosen -> chosen.equals(keys.get(key.keyed())) ? key.keyed() + 1 : OTHERWISE)
+                        .orElse(key.keyed());
     }
 
     private long wanted(Key key, PathGraph.Leg leg) {
@@ -237,20 +300,31 @@ public final class PathList {
     }
 
     private boolean passes(int state) {
-        return filter.passes().map(graph.state(state).at()::equals).orElse(true);
+        return filter.course()
+                .flatMap(PathCourse::passes)
+                .map(some -> some.test(graph.state(state)))
+                .orElseGet(() -> filter.passes()
+                        .map(graph.state(state).at()::equals)
+                        .orElse(filter.course().filter(PathCourse::avoids).isEmpty()));
     }
 
-    /// Whether some way through the tangle of a leg passes the object asked for.
+    /// Whether some way through the tangle of a leg passes what is asked for; where it is to be avoided, whether every
+    /// way does.
     private boolean passes(PathGraph.Node node, PathGraph.Leg leg) {
-        if (filter.passes().isEmpty() || leg.tangle().isEmpty()) {
-            return filter.passes().isEmpty();
+        boolean any = filter.passes().isEmpty()
+                && filter.course().flatMap(PathCourse::passes).isEmpty();
+        boolean avoids = filter.course().filter(PathCourse::avoids).isPresent();
+        if (any || leg.tangle().isEmpty()) {
+            return any && !avoids;
         }
         Tangle tangle = leg.tangle().get();
         CallSet calls = node.calls().and(leg.calls());
-        return tangle.states().stream()
-                .filter(this::passes)
-                .anyMatch(state ->
-                        calls.meets(tangle.between(node.state(), state).and(tangle.between(state, leg.from()))));
+        return avoids
+                ? !calls.meets(tangle.between(node.state(), leg.from(), state -> !passes(state)))
+                : tangle.states().stream()
+                        .filter(this::passes)
+                        .anyMatch(state -> calls.meets(
+                                tangle.between(node.state(), state).and(tangle.between(state, leg.from()))));
     }
 
     private Path.End end(PathGraph.Leg leg) {

@@ -18,4 +18,5 @@ public sealed interface Aside extends PlanObject
                 AgentNote,
                 Traffic,
                 TestCall,
+                Promise,
                 Accepted {}

@@ -39,6 +39,7 @@ public enum Kind {
     AGENT_NOTE("agent-note", "agentNotes", "note for agents", Form.LIST),
     TRAFFIC("traffic", "traffic", "traffic", Form.SINGLE),
     TEST_CALL("test-call", "testCalls", "test call", Form.LIST),
+    PROMISE("promise", "promises", "promise", Form.LIST),
     ACCEPTED("accepted", "accepted", "accepted finding", Form.LIST);
 
     /// How a section of the plan file holds the objects of a kind.
@@ -136,6 +137,7 @@ public enum Kind {
                     PAUSE_REASON,
                     CALL_RESULT,
                     TEST_CALL,
+                    PROMISE,
                     ACCEPTED -> title + "s";
         };
     }

@@ -24,6 +24,7 @@ import app.bittern.plan.Outbound;
 import app.bittern.plan.Page;
 import app.bittern.plan.PauseReason;
 import app.bittern.plan.PlanObject;
+import app.bittern.plan.Promise;
 import app.bittern.plan.Prompt;
 import app.bittern.plan.Queue;
 import app.bittern.plan.Recipients;
@@ -75,6 +76,7 @@ final class Formats {
             case AGENT_NOTE -> new AgentNoteFormat();
             case TRAFFIC -> new TrafficFormat();
             case TEST_CALL -> new TestCallFormat();
+            case PROMISE -> new PromiseFormat();
             case ACCEPTED -> new AcceptedFormat();
         };
     }
@@ -120,6 +122,7 @@ final class Formats {
             case AgentNote o -> new AgentNoteFormat().write(o);
             case Traffic o -> new TrafficFormat().write(o);
             case TestCall o -> new TestCallFormat().write(o);
+            case Promise o -> new PromiseFormat().write(o);
             case Accepted o -> new AcceptedFormat().write(o);
         };
         return written.done();

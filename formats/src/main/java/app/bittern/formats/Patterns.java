@@ -1,5 +1,6 @@
 package app.bittern.formats;
 
+import app.bittern.call.Dialling;
 import app.bittern.hours.Season;
 import app.bittern.hours.WeekRange;
 import app.bittern.number.Delivers;
@@ -58,6 +59,7 @@ final class Patterns {
             Map.entry(WeekRange.ALLOWED, " *[A-Za-z, -]+ +" + CLOCK + "-" + CLOCK + " *"),
             Map.entry(Delivers.ALLOWED, "e164|national|last ([2-9]|1[0-2])"),
             Map.entry(DialPattern.ALLOWED, "[+*#]?([0-9x]|\\[[0-9]-[0-9]\\])*(x\\.)?"),
+            Map.entry(Dialling.ALLOWED, "\\+?[0-9*#]{1,40}"),
             Map.entry(Pointer.ALLOWED, "(/([^/~]|~[01])*){0,12}"),
             Map.entry(SiteFormat.ALLOWED_LANGUAGE, "[a-z]{2,3}(-[A-Za-z0-9]{2,8})*"),
             Map.entry("a duration of 1s or more, with its unit", DURATION),
@@ -84,7 +86,8 @@ final class Patterns {
         Map<String, String> all = new LinkedHashMap<>();
         all.put("a date and time such as ", DATE + "T.+");
         all.put("a date such as ", DATE);
-        all.put("the key of a extension", "[0-9]{1,15}");
+        all.put("the key of an extension", "[0-9]{1,15}");
+        all.put("the key of an inbound number", NUMBER);
         all.put("the key of a ", WORDS);
         all.put(REFERENCE + "queue/bookings", references(Stream.of(Kind.values())));
         return all;

@@ -203,7 +203,11 @@ final class Reading {
     /// References written by their keys alone.
     List<Ref> keys(String field, Kind kind) {
         choose(field, Choosing.keys(kind));
-        return parsed(field, "the key of a " + kind.title() + ", " + Ref.allowedKey(kind), text -> key(text, kind));
+        return parsed(
+                field,
+                "the key of " + (kind == Kind.EXTENSION || kind == Kind.NUMBER ? "an " : "a ") + kind.title() + ", "
+                        + Ref.allowedKey(kind),
+                text -> key(text, kind));
     }
 
     private static Optional<Ref> key(String text, Kind kind) {

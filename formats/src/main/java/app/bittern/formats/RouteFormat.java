@@ -70,7 +70,7 @@ final class RouteFormat implements KindFormat<Route> {
         return Optional.empty();
     }
 
-    private static Optional<Route.From> caller(Reading fields) {
+    static Optional<Route.From> caller(Reading fields) {
         Optional<String> prefix = prefix(fields);
         Optional<String> tag = fields.text("tag");
         fields.done();
@@ -111,15 +111,7 @@ final class RouteFormat implements KindFormat<Route> {
             case Route.Called.Range(E164 from, E164 to) ->
                 written.fields("called", new Writing().text("from", from).text("to", to));
         }
-        switch (route.caller()) {
-            case Route.From.Any any -> {}
-            case Route.From.Exact(E164 number) -> written.text("caller", number);
-            case Route.From.Prefix(String digits) -> written.fields("caller", new Writing().text("prefix", digits));
-            case Route.From.Tag(String tag) -> written.fields("caller", new Writing().text("tag", tag));
-            case Route.From.Withheld withheld -> written.text("caller", "withheld");
-            case Route.From.Unavailable unavailable -> written.text("caller", "unavailable");
-            case Route.From.Without without -> throw new IllegalArgumentException("no route is for these alone");
-        }
+        caller(written, route.caller());
         return written.text("while", route.holdsWhile())
                 .text("to", route.to())
                 .text("shownAs", route.dress().shownAs())
@@ -130,5 +122,17 @@ final class RouteFormat implements KindFormat<Route> {
                 .text("withheld", route.withheld())
                 .flag("beforeAll", route.beforeAll(), false)
                 .flag("enabled", route.enabled(), true);
+    }
+
+    static void caller(Writing written, Route.From caller) {
+        switch (caller) {
+            case Route.From.Any any -> {}
+            case Route.From.Exact(E164 number) -> written.text("caller", number);
+            case Route.From.Prefix(String digits) -> written.fields("caller", new Writing().text("prefix", digits));
+            case Route.From.Tag(String tag) -> written.fields("caller", new Writing().text("tag", tag));
+            case Route.From.Withheld withheld -> written.text("caller", "withheld");
+            case Route.From.Unavailable unavailable -> written.text("caller", "unavailable");
+            case Route.From.Without without -> throw new IllegalArgumentException("nothing is for these alone");
+        }
     }
 }

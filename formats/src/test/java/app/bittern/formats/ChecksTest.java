@@ -129,7 +129,7 @@ class ChecksTest {
             assertThat(object
                             || prompt
                             || trace.ending().in().equals(one.object())
-                            || List.of("route-tied", "no-route-for-anything", "trunk-channels")
+                            || List.of("route-tied", "no-route-for-anything", "trunk-channels", "promise-broken")
                                     .contains(one.code()))
                     .as("%s", trace.ending())
                     .isTrue();

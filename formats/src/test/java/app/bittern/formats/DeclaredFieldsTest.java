@@ -91,6 +91,7 @@ class DeclaredFieldsTest {
             case OUTBOUND -> "category: local";
             case TRAP_TARGET -> "address: \"192.0.2.7:162\"";
             case ASK -> "digits: 5";
+            case PROMISE -> "never: { ends: [busy] }";
             case SITE,
                     TRUNK,
                     NUMBER,

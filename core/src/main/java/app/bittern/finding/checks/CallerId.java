@@ -1,17 +1,24 @@
 package app.bittern.finding.checks;
 
 import app.bittern.finding.About;
+import app.bittern.finding.Check;
 import app.bittern.finding.Examination;
 import app.bittern.finding.Finding;
 import app.bittern.finding.Severity;
+import app.bittern.number.E164;
+import app.bittern.plan.Extension;
 import app.bittern.plan.Kind;
 import app.bittern.plan.Outbound;
+import app.bittern.plan.Plan;
+import app.bittern.plan.PlanObject;
 import app.bittern.plan.Pointer;
 import app.bittern.plan.Ref;
+import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
 
 /// A caller ID shown outside that is no inbound number of the plan.
-final class CallerId extends PerObject<Outbound> {
+final class CallerId implements Check {
     private static final About ABOUT = new About(
             "caller-id",
             "Caller ID that is none of ours",
@@ -19,24 +26,29 @@ final class CallerId extends PerObject<Outbound> {
             "A caller ID shown outside that is no inbound number of the plan.",
             "Carriers replace or refuse it, and nobody can call back. Show one of the inbound numbers.");
 
-    CallerId() {
-        super(ABOUT, Outbound.class);
+    @Override
+    public About about() {
+        return ABOUT;
     }
 
     @Override
-    Stream<Finding> look(Outbound outbound, Examination examination) {
-        return outbound
-                .callerId()
-                .filter(number -> examination
-                        .plan()
-                        .find(new Ref(Kind.NUMBER, number.text()))
-                        .isEmpty())
+    public List<Finding> examine(Examination examination) {
+        Plan plan = examination.plan();
+        return Stream.concat(
+                        plan.all(Outbound.class)
+                                .flatMap(outbound -> look(plan, outbound, outbound.callerId()).stream()),
+                        plan.all(Extension.class).flatMap(phone -> look(plan, phone, phone.callerId()).stream()))
+                .toList();
+    }
+
+    private static Optional<Finding> look(Plan plan, PlanObject object, Optional<E164> shows) {
+        return shows.filter(
+                        number -> plan.find(new Ref(Kind.NUMBER, number.text())).isEmpty())
                 .map(number -> ABOUT.at(
-                                outbound.ref(),
+                                object.ref(),
                                 Pointer.of("callerId"),
-                                Says.the(outbound) + " shows " + number.international()
+                                Says.the(object) + " shows " + number.international()
                                         + ", which is no inbound number of the plan.")
-                        .of(number))
-                .stream();
+                        .of(number));
     }
 }

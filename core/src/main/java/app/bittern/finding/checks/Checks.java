@@ -61,6 +61,7 @@ public final class Checks {
             new ForwardBarred(),
             new Silence(),
             new TrunkChannels(),
+            new OutboundTied(),
             new EmergencyRoute(),
             new EmergencyAlarm(),
             new EmergencyBarred(),
@@ -72,7 +73,8 @@ public final class Checks {
             new TrapIdle(),
             new TrapEquipment(),
             new CodePin(),
-            new NotReached());
+            new NotReached(),
+            new PromiseBroken());
 
     private Checks() {}
 

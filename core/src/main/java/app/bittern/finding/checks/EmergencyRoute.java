@@ -1,5 +1,6 @@
 package app.bittern.finding.checks;
 
+import app.bittern.call.Dialling;
 import app.bittern.finding.About;
 import app.bittern.finding.Check;
 import app.bittern.finding.Examination;
@@ -10,6 +11,7 @@ import app.bittern.plan.Outbound;
 import app.bittern.plan.Plan;
 import app.bittern.plan.PlanObject;
 import app.bittern.plan.Pointer;
+import app.bittern.plan.Ref;
 import app.bittern.plan.Trunk;
 import java.util.ArrayList;
 import java.util.List;
@@ -87,9 +89,10 @@ final class EmergencyRoute implements Check {
     }
 
     private static boolean routed(Plan plan, String number) {
-        return plan.all(Outbound.class)
-                .anyMatch(outbound -> outbound.category().equals("emergency")
-                        && outbound.dialled().stream().anyMatch(pattern -> pattern.matches(number)));
+        return Dialling.of(plan, number).leads() instanceof Dialling.Leads.Out(Ref ref)
+                && plan.find(ref, Outbound.class)
+                        .filter(outbound -> outbound.category().equals("emergency"))
+                        .isPresent();
     }
 
     private static boolean connected(Plan plan, Outbound outbound) {

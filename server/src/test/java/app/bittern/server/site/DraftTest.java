@@ -53,13 +53,17 @@ class DraftTest {
 
     /// The findings that are holes.
     private List<JsonNode> holes() {
-        List<JsonNode> holes = new ArrayList<>();
+        return findings("hole");
+    }
+
+    private List<JsonNode> findings(String code) {
+        List<JsonNode> all = new ArrayList<>();
         client.get(SITE + "/findings?wait=20000").json().at("/findings").forEach(finding -> {
-            if (finding.at("/severity").asString().equals("blocking")) {
-                holes.add(finding);
+            if (finding.at("/code").asString().equals(code)) {
+                all.add(finding);
             }
         });
-        return holes;
+        return all;
     }
 
     @Test
@@ -98,6 +102,10 @@ class DraftTest {
         assertThat(client.post(SITE + "/edits", remove).status()).isEqualTo(200);
         List<JsonNode> findings = holes();
         assertThat(findings).hasSize(3);
+        assertThat(findings("promise-broken"))
+                .singleElement()
+                .satisfies(broken -> assertThat(broken.at("/says").asString())
+                        .contains("calls to Port control end lost in Reception"));
         JsonNode group = findings.get(0);
         assertThat(group.at("/severity").asString()).isEqualTo("blocking");
         assertThat(group.at("/object").asString()).isEqualTo("ring-group/reception");
