@@ -10,6 +10,7 @@ import app.bittern.plan.Announcement;
 import app.bittern.plan.Branch;
 import app.bittern.plan.Destination;
 import app.bittern.plan.Extension;
+import app.bittern.plan.FailedTry;
 import app.bittern.plan.Hours;
 import app.bittern.plan.InboundNumber;
 import app.bittern.plan.Kind;
@@ -141,8 +142,8 @@ public final class Plans {
                 bargeIn,
                 new Seconds(5),
                 3,
-                Optional.of(new Ref(Kind.PROMPT, "no-key")),
-                Optional.of(new Ref(Kind.PROMPT, "wrong-key")),
+                FailedTry.saying(new Ref(Kind.PROMPT, "no-key")),
+                FailedTry.saying(new Ref(Kind.PROMPT, "wrong-key")),
                 Destination.parse(giveUp),
                 dial,
                 new Seconds(3),

@@ -20,6 +20,7 @@ import app.bittern.plan.Code;
 import app.bittern.plan.Contact;
 import app.bittern.plan.Destination;
 import app.bittern.plan.Extension;
+import app.bittern.plan.FailedTry;
 import app.bittern.plan.HuntGroup;
 import app.bittern.plan.Kind;
 import app.bittern.plan.Menu;
@@ -196,11 +197,18 @@ public final class RandomPlans {
                 5 + random.nextInt(2),
                 new Seconds(random.nextInt(8)),
                 1 + random.nextInt(3),
-                Optional.of(new Ref(Kind.PROMPT, "no-key")),
-                Optional.of(new Ref(Kind.PROMPT, "wrong-key")),
+                failed("no-key", random),
+                failed("wrong-key", random),
                 random.nextInt(4) > 0 ? Optional.of(Ask.LookIn.ACCOUNT) : none(),
                 Destination.parse(random.nextBoolean() ? "branch/by-ask" : to(random)),
                 Destination.parse(to(random)));
+    }
+
+    /// After a failed try something is said; the last may lead elsewhere than giving up does.
+    private static FailedTry failed(String prompt, Random random) {
+        return new FailedTry(
+                Optional.of(new Ref(Kind.PROMPT, prompt)),
+                random.nextInt(3) == 0 ? Destination.parse(to(random)) : none());
     }
 
     private static Contact contact(String number, String account, List<String> tags, Optional<String> language) {
@@ -452,7 +460,22 @@ public final class RandomPlans {
                 keys.put(pressed, new Menu.OnKey(none(), Destination.parse(to), language, tags, say));
             }
         }
-        return Plans.menu(key, random.nextBoolean(), random.nextBoolean(), to(random), keys);
+        Menu plain = Plans.menu(key, random.nextBoolean(), random.nextBoolean(), to(random), keys);
+        return new Menu(
+                key,
+                none(),
+                none(),
+                none(),
+                plain.prompts(),
+                plain.bargeIn(),
+                plain.keyWait(),
+                plain.tries(),
+                failed("no-key", random),
+                failed("wrong-key", random),
+                plain.giveUp(),
+                plain.dialExtensions(),
+                plain.interDigit(),
+                keys);
     }
 
     private static Extension extension(String number, Random random) {

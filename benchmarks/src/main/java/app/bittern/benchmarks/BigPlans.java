@@ -13,6 +13,7 @@ import app.bittern.plan.ClassOfService;
 import app.bittern.plan.Contact;
 import app.bittern.plan.Destination;
 import app.bittern.plan.Extension;
+import app.bittern.plan.FailedTry;
 import app.bittern.plan.Hours;
 import app.bittern.plan.InboundNumber;
 import app.bittern.plan.Kind;
@@ -275,8 +276,8 @@ public final class BigPlans {
                 true,
                 new Seconds(5),
                 3,
-                Optional.of(new Ref(Kind.PROMPT, "no-key")),
-                Optional.of(new Ref(Kind.PROMPT, "wrong-key")),
+                FailedTry.saying(new Ref(Kind.PROMPT, "no-key")),
+                FailedTry.saying(new Ref(Kind.PROMPT, "wrong-key")),
                 Destination.parse("ring-group/g" + random.nextInt(groups)),
                 index == 0 && menuLevels.size() < DIALLING,
                 new Seconds(3),

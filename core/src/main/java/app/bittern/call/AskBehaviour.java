@@ -27,10 +27,28 @@ final class AskBehaviour implements Behaviour<Ask> {
         entries.forEach((digits, contact) ->
                 outcomes.add(valid(ask, scene, tries.entered(digits.length(), ask.most()), Optional.of(contact))));
         nobody(ask, entries, tries).ifPresent(window -> outcomes.add(valid(ask, scene, window, Optional.empty())));
-        Window failed = ask.fewest() > 1 ? tries.silent().union(tries.tooFew(ask.fewest())) : tries.silent();
-        outcomes.add(Outcome.of(new Cause.NoValidDigits(), failed, scene.onward(ask.giveUp()))
-                .by("giveUp"));
+        outcomes.addAll(gaveUp(ask, scene, tries));
         return outcomes;
+    }
+
+    /// How a last try fails: by silence or too few digits, where these lead elsewhere than each other; else either.
+    private static List<Outcome> gaveUp(Ask ask, Scene scene, Tries tries) {
+        Window few = tries.tooFew(ask.fewest());
+        if (apart(ask)) {
+            return List.of(
+                    MenuBehaviour.failing(
+                            new Cause.NoKey(), tries.silent(), scene.onward(ask.onNoKey()), ask.noKey(), "noKey"),
+                    MenuBehaviour.failing(
+                            new Cause.WrongKey(), few, scene.onward(ask.onWrongKey()), ask.wrongKey(), "wrongKey"));
+        }
+        Window failed = ask.fewest() > 1 ? tries.silent().union(few) : tries.silent();
+        return List.of(MenuBehaviour.failing(
+                new Cause.NoValidDigits(), failed, scene.onward(ask.onNoKey()), ask.noKey(), "noKey"));
+    }
+
+    /// Whether silence and too few digits in the last try lead elsewhere than each other; one digit is never too few.
+    private static boolean apart(Ask ask) {
+        return ask.fewest() > 1 && !ask.failsAlike();
     }
 
     private static Outcome valid(Ask ask, Scene scene, Window window, Optional<Ref> contact) {
@@ -106,10 +124,13 @@ final class AskBehaviour implements Behaviour<Ask> {
                 return done(new Cause.Digits(contact), second, hears, ask, tries);
             }
             if (attempt < ask.tries()) {
-                second = sayAfter(entry.digits().isEmpty() ? ask.noKey() : ask.wrongKey(), scene, hears, second);
+                second = sayAfter(
+                        (entry.digits().isEmpty() ? ask.noKey() : ask.wrongKey()).prompt(), scene, hears, second);
             }
         }
-        return done(new Cause.NoValidDigits(), second, hears, ask, tries);
+        boolean silent = tries.getLast().digits().isEmpty();
+        Cause cause = !apart(ask) ? new Cause.NoValidDigits() : silent ? new Cause.NoKey() : new Cause.WrongKey();
+        return done(cause, second, hears, ask, tries);
     }
 
     private static Decision done(Cause cause, int second, List<Heard> hears, Ask ask, List<Account.Try> tries) {

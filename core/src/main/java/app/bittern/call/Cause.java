@@ -20,6 +20,8 @@ public sealed interface Cause {
             case NoNumber none -> false;
             case Case one -> false;
             case NoValidKey none -> false;
+            case NoKey none -> false;
+            case WrongKey wrong -> false;
             case Answered answered -> false;
             case NoAnswer none -> false;
             case Busy busy -> false;
@@ -82,6 +84,22 @@ public sealed interface Cause {
         @Override
         public String id() {
             return "no-valid-key";
+        }
+    }
+
+    /// Nothing keyed in the last try of a menu or an ask, where a wrong key leads elsewhere.
+    record NoKey() implements Cause {
+        @Override
+        public String id() {
+            return "no-key";
+        }
+    }
+
+    /// Something wrong, or too little, keyed in the last try of a menu or an ask, where silence leads elsewhere.
+    record WrongKey() implements Cause {
+        @Override
+        public String id() {
+            return "wrong-key";
         }
     }
 

@@ -42,8 +42,8 @@ final class KeyStaging {
                     late,
                     menu.interDigit().value());
         }
-        if (cause instanceof Cause.NoValidKey) {
-            return failed(failing, menu.tries());
+        if (cause instanceof Cause.NoValidKey || cause instanceof Cause.NoKey || cause instanceof Cause.WrongKey) {
+            return failed(failing, menu.tries(), cause);
         }
         throw Staging.noSuch(cause);
     }
@@ -84,7 +84,7 @@ final class KeyStaging {
         }
         return cause instanceof Cause.Digits(Optional<String> found)
                 ? tries(failing, ask.tries(), digits(ask, found), late, wait)
-                : failed(failing, ask.tries());
+                : failed(failing, ask.tries(), cause);
     }
 
     /// The digits of a contact, or of each length some that are nobody's.
@@ -122,10 +122,14 @@ final class KeyStaging {
         return all;
     }
 
-    private static List<Visit> failed(List<KeyPress> failing, int tries) {
+    private static List<Visit> failed(List<KeyPress> failing, int tries, Cause cause) {
+        List<KeyPress> lasts = failing.stream()
+                .filter(last -> !(cause instanceof Cause.NoKey && !last.silent())
+                        && !(cause instanceof Cause.WrongKey && last.silent()))
+                .toList();
         List<Visit> all = new ArrayList<>();
         for (KeyPress fails : failing) {
-            for (KeyPress last : failing) {
+            for (KeyPress last : lasts) {
                 all.add(then(fails, tries, last));
             }
         }

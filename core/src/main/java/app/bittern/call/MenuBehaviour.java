@@ -2,6 +2,7 @@ package app.bittern.call;
 
 import app.bittern.plan.Destination;
 import app.bittern.plan.Extension;
+import app.bittern.plan.FailedTry;
 import app.bittern.plan.Kind;
 import app.bittern.plan.Menu;
 import app.bittern.plan.Plan;
@@ -38,7 +39,7 @@ final class MenuBehaviour implements Behaviour<Menu> {
         List<Outcome> outcomes = new ArrayList<>();
         menu.keys().forEach((pressed, does) -> outcomes.add(keyed(scene, lengths, pressed, does)));
         dialable(menu, scene.plan()).forEach(extension -> outcomes.add(dialled(menu, scene, lengths, extension)));
-        outcomes.add(gaveUp(menu, scene, lengths));
+        outcomes.addAll(gaveUp(menu, scene, lengths));
         return outcomes;
     }
 
@@ -61,7 +62,9 @@ final class MenuBehaviour implements Behaviour<Menu> {
                         .map(extension -> dialled(menu, scene, tries, extension));
             case Cause.Key(String pressed) ->
                 Optional.ofNullable(menu.keys().get(pressed)).map(does -> keyed(scene, tries, pressed, does));
-            case Cause.NoValidKey none -> Optional.of(gaveUp(menu, scene, tries));
+            case Cause.NoValidKey none -> failed(menu, scene, tries, cause);
+            case Cause.NoKey none -> failed(menu, scene, tries, cause);
+            case Cause.WrongKey none -> failed(menu, scene, tries, cause);
             case Cause.Passed o -> Optional.empty();
             case Cause.NoNumber o -> Optional.empty();
             case Cause.Case o -> Optional.empty();
@@ -87,11 +90,33 @@ final class MenuBehaviour implements Behaviour<Menu> {
         };
     }
 
-    private static Outcome gaveUp(Menu menu, Scene scene, Tries tries) {
-        Window window =
-                canBeWrong(menu) ? tries.silent().union(tries.wrong(further(menu, scene.plan()))) : tries.silent();
-        return Outcome.of(new Cause.NoValidKey(), window, scene.onward(menu.giveUp()))
-                .by("giveUp");
+    private static Optional<Outcome> failed(Menu menu, Scene scene, Tries tries, Cause cause) {
+        return gaveUp(menu, scene, tries).stream()
+                .filter(one -> one.cause().equals(cause))
+                .findFirst();
+    }
+
+    /// How a last try fails: by silence or a wrong key, where these lead elsewhere than each other; else either.
+    private static List<Outcome> gaveUp(Menu menu, Scene scene, Tries tries) {
+        Window wrong = tries.wrong(further(menu, scene.plan()));
+        if (apart(menu)) {
+            return List.of(
+                    failing(new Cause.NoKey(), tries.silent(), scene.onward(menu.onNoKey()), menu.noKey(), "noKey"),
+                    failing(new Cause.WrongKey(), wrong, scene.onward(menu.onWrongKey()), menu.wrongKey(), "wrongKey"));
+        }
+        Window window = canBeWrong(menu) ? tries.silent().union(wrong) : tries.silent();
+        return List.of(failing(new Cause.NoValidKey(), window, scene.onward(menu.onNoKey()), menu.noKey(), "noKey"));
+    }
+
+    /// Whether silence and a wrong key in the last try lead elsewhere than each other.
+    private static boolean apart(Menu menu) {
+        return canBeWrong(menu) && !menu.failsAlike();
+    }
+
+    /// @param field where the destination stands, unless it is where callers are given up
+    static Outcome failing(Cause cause, Window window, Onward onward, FailedTry failed, String field) {
+        Outcome outcome = Outcome.of(cause, window, onward);
+        return failed.to().isPresent() ? outcome.by(field, "to") : outcome.by("giveUp");
     }
 
     private static boolean dialable(Menu menu, Extension extension) {
@@ -152,10 +177,11 @@ final class MenuBehaviour implements Behaviour<Menu> {
                     return taken.get();
                 }
                 if (!last) {
-                    say(menu.wrongKey());
+                    say(menu.wrongKey().prompt());
                 }
             }
-            return done(new Cause.NoValidKey());
+            boolean silent = tried.getLast().digits().isEmpty();
+            return done(!apart(menu) ? new Cause.NoValidKey() : silent ? new Cause.NoKey() : new Cause.WrongKey());
         }
 
         private void silence(boolean last) {
@@ -164,7 +190,7 @@ final class MenuBehaviour implements Behaviour<Menu> {
             second += lengths.keyWait();
             tried.add(new Account.Try("", second));
             if (!last) {
-                say(menu.noKey());
+                say(menu.noKey().prompt());
             }
         }
 

@@ -108,7 +108,7 @@ record Scene(Plan plan, State state) {
     /// The words of a prompt in the call's language.
     String words(Ref prompt) {
         return plan.find(prompt, Prompt.class)
-                .flatMap(said -> said.script(context().language(), plan.site().defaultLanguage()))
+                .map(said -> said.words(context().language(), plan.site().defaultLanguage()))
                 .orElse(prompt + " is missing");
     }
 

@@ -24,8 +24,8 @@ record Tries(int least, int most, int prompt, int keyWait, int first, int tries)
         int prompt = scene.length(menu.prompts());
         int wait = menu.keyWait().value();
         int first = menu.bargeIn() ? 0 : prompt;
-        int silent = prompt + wait + scene.length(menu.noKey());
-        int said = scene.length(menu.wrongKey());
+        int silent = prompt + wait + scene.length(menu.noKey().prompt());
+        int said = scene.length(menu.wrongKey().prompt());
         return new Tries(
                 wrong ? Math.min(silent, first + said) : silent,
                 wrong ? Math.max(silent, prompt + wait + further + said) : silent,
@@ -39,8 +39,8 @@ record Tries(int least, int most, int prompt, int keyWait, int first, int tries)
     static Tries of(Ask ask, Scene scene) {
         int prompt = scene.length(ask.prompts());
         int wait = ask.keyWait().value();
-        int silent = prompt + wait + scene.length(ask.noKey());
-        int said = scene.length(ask.wrongKey());
+        int silent = prompt + wait + scene.length(ask.noKey().prompt());
+        int said = scene.length(ask.wrongKey().prompt());
         boolean few = ask.fewest() > 1;
         return new Tries(
                 few ? Math.min(silent, wait + said) : silent,

@@ -220,6 +220,8 @@ final class JointGraph {
             case Cause.Operator o -> false;
             case Cause.Digits o -> false;
             case Cause.NoValidKey o -> false;
+            case Cause.NoKey o -> false;
+            case Cause.WrongKey o -> false;
             case Cause.Answered o -> false;
             case Cause.NoAnswer o -> false;
             case Cause.Busy o -> false;

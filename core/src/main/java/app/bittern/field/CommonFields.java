@@ -16,7 +16,11 @@ final class CommonFields {
 
     /// What is said where a caller keys nothing, or something that is not asked for.
     static Field said(String name, String title, String help) {
-        return Field.of(name, title, help).with(Field.of("prompt", "Says", "What is said before the next try."));
+        return Field.of(name, title, help)
+                .with(
+                        Field.of("prompt", "Says", "What is said before the next try."),
+                        Field.of("to", "Last leads to", "Where the last such try leads.")
+                                .otherwise("where callers are given up"));
     }
 
     static Field[] waits() {

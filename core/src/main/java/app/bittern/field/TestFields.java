@@ -29,8 +29,14 @@ final class TestFields {
             CommonFields.KEY,
             CommonFields.NAME,
             CommonFields.NOTE,
-            Field.of("call", "Calls", "The number called, in E.164 or as it arrives on a trunk."),
-            Field.of("from", "From", "Who calls; withheld, or unavailable, for nobody known."),
+            Field.of(
+                    "call",
+                    "Calls",
+                    "The number called, in E.164 or as it is dialled in the country; what a phone of the site dials, where one calls."),
+            Field.of(
+                    "from",
+                    "From",
+                    "Who calls; withheld, or unavailable, for nobody known; extension/2014 for a phone of the site."),
             Field.of("at", "At", "When, by the site's clock."),
             Field.of("keys", "Keys", "What the caller keys, in the order in which it is asked for.")
                     .with(Field.each(
@@ -42,7 +48,7 @@ final class TestFields {
             Field.of("agents", "Agents", "Where agents are.")
                     .otherwise("in, where they always are")
                     .with(REACTION),
-            Field.of("waiting", "Waiting", "What is found in queues and mailboxes.")
+            Field.of("waiting", "Waiting", "What is found in queues, mailboxes and trunks.")
                     .otherwise("nobody")
                     .with(REACTION),
             Field.of("expect", "Expects", "What must become of the call.")
@@ -51,7 +57,20 @@ final class TestFields {
                             Field.of("ending", "Ends", "How it ends."),
                             Field.of("in", "In", "Where it ends."),
                             Field.of("by", "By", "Who answers."),
-                            Field.of("within", "Within", "After how long at the latest.")));
+                            Field.of("within", "Within", "After how long at the latest."),
+                            Field.of("notBefore", "Not before", "After how long at the earliest."),
+                            Field.of(
+                                            "says",
+                                            "Says",
+                                            "What is said to the caller, in that order, whatever is said between.")
+                                    .with(Field.each("Prompt", "One of them.")),
+                            Field.of("language", "Language", "The language in force when it ends."),
+                            Field.of("not", "Not", "What must not become of it.")
+                                    .with(
+                                            Field.of("reaches", "Reaches", "An object that it must not pass."),
+                                            Field.of("ending", "Ends", "How it must not end."),
+                                            Field.of("in", "In", "Where it must not end."),
+                                            Field.of("by", "By", "Who must not answer."))));
 
     static final List<Field> PROMISE = List.of(
             CommonFields.KEY,

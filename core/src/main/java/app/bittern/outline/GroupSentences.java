@@ -163,8 +163,14 @@ final class GroupSentences {
                 new Part.Edit(ask.ref(), Pointer.of("tries"), String.valueOf(ask.tries()))));
         parts.add(duration(ask.ref(), Pointer.of("keyWait"), ask.keyWait()));
         parts.add(Part.plain("for each digit"));
-        parts.addAll(prompts.said("· too few digits", ask.ref(), Pointer.of("noKey"), ask.noKey(), language));
-        parts.addAll(prompts.said("· wrong digits", ask.ref(), Pointer.of("wrongKey"), ask.wrongKey(), language));
+        parts.addAll(prompts.said(
+                "· too few digits", ask.ref(), Pointer.of("noKey"), ask.noKey().prompt(), language));
+        parts.addAll(prompts.said(
+                "· wrong digits",
+                ask.ref(),
+                Pointer.of("wrongKey"),
+                ask.wrongKey().prompt(),
+                language));
         return parts;
     }
 

@@ -222,8 +222,14 @@ final class Sentences {
                 Style.DIGITS, tries, new Part.Edit(menu.ref(), Pointer.of("tries"), String.valueOf(menu.tries()))));
         parts.add(groups.duration(menu.ref(), Pointer.of("keyWait"), menu.keyWait()));
         parts.add(Part.plain("for a key"));
-        parts.addAll(prompts.said("· no key", menu.ref(), Pointer.of("noKey"), menu.noKey(), language));
-        parts.addAll(prompts.said("· wrong key", menu.ref(), Pointer.of("wrongKey"), menu.wrongKey(), language));
+        parts.addAll(prompts.said(
+                "· no key", menu.ref(), Pointer.of("noKey"), menu.noKey().prompt(), language));
+        parts.addAll(prompts.said(
+                "· wrong key",
+                menu.ref(),
+                Pointer.of("wrongKey"),
+                menu.wrongKey().prompt(),
+                language));
         return parts;
     }
 
@@ -288,11 +294,9 @@ final class Sentences {
             case Cause.Case(String state) -> state;
             case Cause.Key(String pressed) -> pressed;
             case Cause.Dialled(String extension) -> extension;
-            case Cause.NoValidKey none ->
-                "no valid key"
-                        + (from instanceof Menu menu
-                                ? " in " + menu.tries() + (menu.tries() == 1 ? " try" : " tries")
-                                : "");
+            case Cause.NoValidKey none -> "no valid key" + tries(from);
+            case Cause.NoKey none -> "no key" + tries(from);
+            case Cause.WrongKey wrong -> "wrong key" + tries(from);
             case Cause.Answered answered -> "";
             case Cause.NoAnswer none -> "unanswered";
             case Cause.Busy busy -> "busy";
@@ -314,6 +318,10 @@ final class Sentences {
             case Cause.ByTrunk(Ref trunk) -> "by " + plan.title(trunk);
             case Cause.NoChannel none -> "every trunk full or down";
         };
+    }
+
+    private static String tries(PlanObject from) {
+        return from instanceof Menu menu ? " in " + menu.tries() + (menu.tries() == 1 ? " try" : " tries") : "";
     }
 
     /// The destination of an exit as a token, and the end it comes to where it is one.

@@ -102,6 +102,8 @@ public record Path(List<Step> steps, End end, Span span, CallSet calls, CallSet 
             case Cause.NoNumber o -> Optional.empty();
             case Cause.Case o -> Optional.empty();
             case Cause.NoValidKey o -> Optional.empty();
+            case Cause.NoKey o -> Optional.empty();
+            case Cause.WrongKey o -> Optional.empty();
             case Cause.Answered o -> Optional.empty();
             case Cause.NoAnswer o -> Optional.empty();
             case Cause.Busy o -> Optional.empty();

@@ -11,6 +11,7 @@ import app.bittern.plan.Ref;
 import app.bittern.witness.Step;
 import java.math.BigInteger;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -248,6 +249,14 @@ public final class PathList {
                 .orElse(true);
     }
 
+    /// Whether callers come by a cause who have keyed nothing that leads on.
+    private static boolean nothingKeyed(Cause cause) {
+        return cause instanceof Cause.NoValidKey
+                || cause instanceof Cause.NoKey
+                || cause instanceof Cause.WrongKey
+                || cause instanceof Cause.NoValidDigits;
+    }
+
     /// How many of the keys asked for have been keyed after a leg.
     private int keyed(Key key, PathGraph.Leg leg) {
         List<String> keys = filter.course().map(PathCourse::keys).orElse(List.of());
@@ -255,8 +264,7 @@ public final class PathList {
             return keys.size();
         }
         List<Cause> causes = leg.way().map(Way::causes).orElse(List.of());
-        if (causes.stream()
-                .anyMatch(cause -> cause instanceof Cause.NoValidKey || cause instanceof Cause.NoValidDigits)) {
+        if (causes.stream().anyMatch(PathList::nothingKeyed)) {
             return OTHERWISE;
         }
         boolean dials = graph.state(leg.from()).context().dials().isPresent();
@@ -358,19 +366,16 @@ public final class PathList {
         for (PathGraph.Leg leg : legs) {
             calls = calls.and(leg.calls());
         }
-        Span span = Span.NOW;
-        CallSet quick = calls;
+        Soonest soonest = soonest(start.node(), legs, calls);
+        CallSet quick = soonest.calls();
+        long last = 0;
         List<Step> steps = new ArrayList<>();
         PathGraph.Node node = start.node();
         for (PathGraph.Leg leg : legs) {
             int state = node.state();
             Way way = leg.way().orElse(null);
-            long earliest = 0;
             if (leg.tangle().isPresent() && way != null) {
                 Tangle tangle = leg.tangle().get();
-                Tangle.Quickest quickest = quickest(tangle, state, leg.from(), quick);
-                quick = quick.and(quickest.calls());
-                earliest = quickest.second();
                 tangle.quickestWay(state, leg.from(), quick).forEach(step -> steps.add(step(step, tangle.size())));
             }
             if (way == null) {
@@ -379,24 +384,58 @@ public final class PathList {
                 quick = quick.and(turn.calls());
                 turn.to().forEach(step -> steps.add(step(step, tangle.size())));
                 turn.round().forEach(step -> steps.add(step(step, tangle.size())));
-                Span round = TimeAround.span(tangle, state, leg.around().orElseThrow(), calls);
-                span = span.plus(round.earliest(), round.last());
+                last = Span.sum(last, around(tangle, state, leg, calls).last());
             } else {
                 steps.add(step(
                         new Tangle.Step(leg.from(), way),
                         leg.tangle().map(Tangle::size).orElse(0)));
-                span = span.plus(earliest + way.earliest(), latest(node, leg, calls));
+                last = Span.sum(last, latest(node, leg, calls));
             }
             node = leg.to();
         }
-        return new Path(steps, end(legs.getLast()), span, calls, quick);
+        return new Path(steps, end(legs.getLast()), new Span(soonest.second(), last), calls, quick);
     }
 
-    private static Tangle.Quickest quickest(Tangle tangle, int from, int to, CallSet calls) {
-        return tangle.quickest(from, to).stream()
-                .filter(one -> one.calls().meets(calls))
-                .findFirst()
+    /// When some calls come through at the soonest.
+    private record Soonest(long second, CallSet calls) {}
+
+    /// The soonest that some call comes to the end: calls that are quick in one tangle may be slow in the next, so
+    /// those that are alike so far are kept apart.
+    private static Soonest soonest(PathGraph.Node start, List<PathGraph.Leg> legs, CallSet calls) {
+        List<Soonest> apart = List.of(new Soonest(0, calls));
+        PathGraph.Node node = start;
+        for (PathGraph.Leg leg : legs) {
+            List<Soonest> more = new ArrayList<>();
+            for (Soonest one : apart) {
+                more.addAll(after(node.state(), leg, one));
+            }
+            apart = more;
+            node = leg.to();
+        }
+        return apart.stream()
+                .min(Comparator.comparingLong(Soonest::second))
                 .orElseThrow(() -> new IllegalStateException("a path that no call takes"));
+    }
+
+    private static List<Soonest> after(int state, PathGraph.Leg leg, Soonest one) {
+        if (leg.way().isEmpty()) {
+            Span round = around(leg.tangle().orElseThrow(), state, leg, one.calls());
+            return round.earliest() == Span.UNBOUNDED
+                    ? List.of()
+                    : List.of(new Soonest(one.second() + round.earliest(), one.calls()));
+        }
+        long then = one.second() + leg.way().get().earliest();
+        return leg.tangle()
+                .map(tangle -> tangle.quickest(state, leg.from()).stream()
+                        .filter(quickest -> quickest.calls().meets(one.calls()))
+                        .map(quickest -> new Soonest(
+                                then + quickest.second(), one.calls().and(quickest.calls())))
+                        .toList())
+                .orElseGet(() -> List.of(new Soonest(then, one.calls())));
+    }
+
+    private static Span around(Tangle tangle, int state, PathGraph.Leg leg, CallSet calls) {
+        return TimeAround.span(tangle, state, leg.around().orElseThrow(), calls);
     }
 
     private Step step(Tangle.Step step, int tangle) {

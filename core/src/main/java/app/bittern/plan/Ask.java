@@ -9,8 +9,8 @@ import java.util.Optional;
 /// @param most     digits at most, 1 to 32
 /// @param keyWait  how long each digit is waited for
 /// @param tries    how often it asks, 1 to 10
-/// @param noKey    said after a try without enough digits
-/// @param wrongKey said after a try with digits of the wrong number
+/// @param noKey    after a try without a digit
+/// @param wrongKey after a try with too few digits
 /// @param lookIn   where the digits are looked up
 /// @param to       where a call with valid digits goes, found or not
 /// @param giveUp   where it goes after the last failed try
@@ -24,8 +24,8 @@ public record Ask(
         int most,
         Seconds keyWait,
         int tries,
-        Optional<Ref> noKey,
-        Optional<Ref> wrongKey,
+        FailedTry noKey,
+        FailedTry wrongKey,
         Optional<LookIn> lookIn,
         Optional<Destination> to,
         Optional<Destination> giveUp)
@@ -65,6 +65,21 @@ public record Ask(
                 && digits.chars().allMatch(digit -> digit >= '0' && digit <= '9');
     }
 
+    /// Where a last try without a key leads.
+    public Optional<Destination> onNoKey() {
+        return noKey.to().or(() -> giveUp);
+    }
+
+    /// Where a last try with a wrong one leads.
+    public Optional<Destination> onWrongKey() {
+        return wrongKey.to().or(() -> giveUp);
+    }
+
+    /// Whether both lead to the same.
+    public boolean failsAlike() {
+        return onNoKey().equals(onWrongKey());
+    }
+
     @Override
     public Ref ref() {
         return new Ref(Kind.ASK, key);
@@ -82,8 +97,8 @@ public record Ask(
                 most,
                 keyWait,
                 tries,
-                places.in("noKey").ref("prompt", Role.SAYS, noKey, Kind.PROMPT),
-                places.in("wrongKey").ref("prompt", Role.SAYS, wrongKey, Kind.PROMPT),
+                noKey.over(places.in("noKey"), false),
+                wrongKey.over(places.in("wrongKey"), false),
                 lookIn,
                 places.needs("to", to),
                 places.needs("giveUp", giveUp));

@@ -11,8 +11,8 @@ import java.util.Optional;
 /// @param bargeIn whether a key counts while the prompt is being said
 /// @param keyWait       how long a key is waited for after the prompt
 /// @param tries         how often it asks, 1 to 10
-/// @param noKey         said after a try without a key
-/// @param wrongKey      said after a try with a key that is not in use
+/// @param noKey         after a try without a key
+/// @param wrongKey      after a try with a key that is not in use
 /// @param giveUp        where the call goes after the last failed try
 /// @param dialExtensions whether the number of an extension may be dialled
 /// @param interDigit    how long each further digit of an extension is waited for
@@ -26,8 +26,8 @@ public record Menu(
         boolean bargeIn,
         Seconds keyWait,
         int tries,
-        Optional<Ref> noKey,
-        Optional<Ref> wrongKey,
+        FailedTry noKey,
+        FailedTry wrongKey,
         Optional<Destination> giveUp,
         boolean dialExtensions,
         Seconds interDigit,
@@ -79,6 +79,21 @@ public record Menu(
         return text.length() == 1 && "0123456789*#".contains(text);
     }
 
+    /// Where a last try without a key leads.
+    public Optional<Destination> onNoKey() {
+        return noKey.to().or(() -> giveUp);
+    }
+
+    /// Where a last try with a wrong one leads.
+    public Optional<Destination> onWrongKey() {
+        return wrongKey.to().or(() -> giveUp);
+    }
+
+    /// Whether both lead to the same.
+    public boolean failsAlike() {
+        return onNoKey().equals(onWrongKey());
+    }
+
     @Override
     public Ref ref() {
         return new Ref(Kind.MENU, key);
@@ -95,8 +110,8 @@ public record Menu(
                 bargeIn,
                 keyWait,
                 tries,
-                places.in("noKey").ref("prompt", Role.SAYS, noKey, Kind.PROMPT),
-                places.in("wrongKey").ref("prompt", Role.SAYS, wrongKey, Kind.PROMPT),
+                noKey.over(places.in("noKey"), true),
+                wrongKey.over(places.in("wrongKey"), true),
                 places.needsInMenu("giveUp", giveUp),
                 dialExtensions,
                 interDigit,

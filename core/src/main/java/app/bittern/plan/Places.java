@@ -88,6 +88,11 @@ public final class Places {
         return leads(field, to, Takes.DESTINATION_IN_MENU, Slot.Need.REQUIRED);
     }
 
+    /// A destination in a menu that may be left out.
+    Optional<Destination> mayInMenu(String field, Optional<Destination> to) {
+        return leads(field, to, Takes.DESTINATION_IN_MENU, Slot.Need.OPTIONAL);
+    }
+
     /// A destination that an entry is nothing without.
     Optional<Destination> entry(String field, Destination to) {
         return leads(field, Optional.of(to), Takes.DESTINATION, Slot.Need.ENTRY);

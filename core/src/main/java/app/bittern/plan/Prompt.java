@@ -48,6 +48,11 @@ public record Prompt(
         return scripts.containsKey(language) || sounds.containsKey(language);
     }
 
+    /// What is heard of it in a language, in words; what people call it where its words are not written.
+    public String words(String language, String otherwise) {
+        return script(language, otherwise).orElseGet(this::title);
+    }
+
     /// The script said in a language: its own, else the default language's.
     public Optional<String> script(String language, String defaultLanguage) {
         return Optional.ofNullable(scripts.get(language)).or(() -> Optional.ofNullable(scripts.get(defaultLanguage)));

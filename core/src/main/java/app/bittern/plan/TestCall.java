@@ -11,14 +11,14 @@ import java.util.stream.Stream;
 ///
 /// The bench is kept as people write it and is read when the call is made.
 ///
-/// @param call     the number called
-/// @param from     the caller, or `withheld`
+/// @param call     the number called; what is dialled, where a phone of the site calls
+/// @param from     the caller, `withheld`, `unavailable`, or a phone of the site: `extension/2014`
 /// @param at       date and time at the site
 /// @param keys     what the caller keys
 /// @param phones   what phones do, in order: `busy then answers 6s`
 /// @param switches positions, by the reference of the switch
 /// @param agents   where agents are, by extension, wait by wait: `out then in`
-/// @param waiting  what is found in queues and mailboxes, time by time: `full then 2`
+/// @param waiting  what is found in queues, mailboxes and trunks, time by time: `full then 2`
 public record TestCall(
         String key,
         Optional<String> name,
@@ -48,12 +48,69 @@ public record TestCall(
     /// @param in      where it must end: `mailbox/bookings`
     /// @param by      who must answer
     /// @param within  how soon it must have ended
+    /// @param notBefore how soon it must not have ended
+    /// @param says    what must be said to the caller, in that order, whatever is said between
+    /// @param language the language in force when it ends
+    /// @param not     what must not come true
     public record Expected(
             Optional<Ref> reaches,
             Optional<String> ending,
             Optional<String> in,
             Optional<String> by,
-            Optional<Seconds> within) {}
+            Optional<Seconds> within,
+            Optional<Seconds> notBefore,
+            List<Ref> says,
+            Optional<String> language,
+            Not not) {
+        /// Nothing.
+        public static final Expected NOTHING = new Expected(
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                List.of(),
+                Optional.empty(),
+                Not.NOTHING);
+
+        public Expected {
+            says = List.copyOf(says);
+        }
+
+        private Expected over(Places places) {
+            return new Expected(
+                    places.ref("reaches", Role.ABOUT, reaches, Kind.ROUTE, REACHED),
+                    ending,
+                    object(places, "in", in),
+                    object(places, "by", by),
+                    within,
+                    notBefore,
+                    places.refs("says", Role.ABOUT, says, Kind.PROMPT),
+                    language,
+                    not.over(places.in("not")));
+        }
+    }
+
+    /// What must not come true; what is absent is not looked at.
+    ///
+    /// @param reaches an object that the call must not come to
+    /// @param ending  how it must not end
+    /// @param in      where it must not end
+    /// @param by      who must not answer
+    public record Not(Optional<Ref> reaches, Optional<String> ending, Optional<String> in, Optional<String> by) {
+        /// Nothing.
+        public static final Not NOTHING =
+                new Not(Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
+
+        private Not over(Places places) {
+            return new Not(
+                    places.ref("reaches", Role.ABOUT, reaches, Kind.ROUTE, REACHED),
+                    ending,
+                    object(places, "in", in),
+                    object(places, "by", by));
+        }
+    }
 
     private static final Kind[] REACHED =
             Stream.of(Kind.values()).filter(Kind::routable).toArray(Kind[]::new);
@@ -86,7 +143,6 @@ public record TestCall(
 
     @Override
     public TestCall over(Places places) {
-        Places expected = places.in("expect");
         return new TestCall(
                 places.key(key),
                 name,
@@ -98,12 +154,12 @@ public record TestCall(
                 byPhone(places.in("phones"), phones),
                 places.byObject("switches", switches, Role.ABOUT, Takes.objects(Kind.SWITCH), Ref::toString),
                 byPhone(places.in("agents"), agents),
-                places.byObject("waiting", waiting, Role.ABOUT, Takes.objects(Kind.QUEUE, Kind.MAILBOX), Ref::toString),
-                new Expected(
-                        expected.ref("reaches", Role.ABOUT, expect.reaches(), Kind.ROUTE, REACHED),
-                        expect.ending(),
-                        object(expected, "in", expect.in()),
-                        object(expected, "by", expect.by()),
-                        expect.within()));
+                places.byObject(
+                        "waiting",
+                        waiting,
+                        Role.ABOUT,
+                        Takes.objects(Kind.QUEUE, Kind.MAILBOX, Kind.TRUNK),
+                        Ref::toString),
+                expect.over(places.in("expect")));
     }
 }

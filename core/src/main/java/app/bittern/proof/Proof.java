@@ -2,10 +2,13 @@ package app.bittern.proof;
 
 import app.bittern.call.Bench;
 import app.bittern.call.Ending;
+import app.bittern.call.Heard;
 import app.bittern.call.Trace;
 import app.bittern.call.Tracer;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Problem;
+import app.bittern.plan.Prompt;
+import app.bittern.plan.Ref;
 import app.bittern.plan.Seconds;
 import app.bittern.plan.TestCall;
 import java.util.ArrayList;
@@ -38,7 +41,7 @@ public record Proof(TestCall call, List<String> failures, Optional<Trace> trace)
                 new Proof(call, problems.stream().map(Problem::says).toList(), Optional.empty());
             case BenchText.Result.Read(Bench bench) -> {
                 Trace trace = Tracer.trace(plan, bench);
-                yield new Proof(call, failures(call.expect(), trace), Optional.of(trace));
+                yield new Proof(call, failures(plan, call.expect(), trace), Optional.of(trace));
             }
         };
     }
@@ -64,12 +67,11 @@ public record Proof(TestCall call, List<String> failures, Optional<Trace> trace)
                         .toList());
     }
 
-    private static List<String> failures(TestCall.Expected expected, Trace trace) {
+    private static List<String> failures(Plan plan, TestCall.Expected expected, Trace trace) {
         List<String> failures = new ArrayList<>();
         Ending ending = trace.ending();
         expected.reaches()
-                .filter(ref ->
-                        trace.steps().stream().noneMatch(step -> step.object().equals(ref.toString())))
+                .filter(ref -> !reaches(trace, ref))
                 .ifPresent(ref -> failures.add("expected to reach " + ref + ", passed "
                         + String.join(
                                 ", ",
@@ -85,15 +87,83 @@ public record Proof(TestCall call, List<String> failures, Optional<Trace> trace)
                 .filter(in -> !in.equals(ending.in()))
                 .ifPresent(in -> failures.add("expected to end in " + in + ", ended in " + ending.in()));
         expected.by()
-                .filter(by -> ending.by()
-                        .filter(who -> who.equals(by) || who.endsWith("/" + by))
-                        .isEmpty())
+                .filter(by -> !by(ending, by))
                 .ifPresent(by -> failures.add(
                         "expected " + by + " to answer, " + ending.by().orElse("nobody") + " did"));
         expected.within()
                 .filter(within -> trace.second() > within.value())
                 .ifPresent(within -> failures.add(
                         "expected to end within " + within + ", ended after " + new Seconds(trace.second())));
+        expected.notBefore()
+                .filter(before -> trace.second() < before.value())
+                .ifPresent(before -> failures.add(
+                        "expected not to end before " + before + ", ended after " + new Seconds(trace.second())));
+        expected.language()
+                .filter(language -> !language.equals(trace.language()))
+                .ifPresent(
+                        language -> failures.add("expected to end in " + language + ", ended in " + trace.language()));
+        unsaid(plan, expected.says(), trace).ifPresent(failures::add);
+        failures.addAll(broken(expected.not(), trace));
         return failures;
+    }
+
+    private static boolean reaches(Trace trace, Ref ref) {
+        return trace.steps().stream().anyMatch(step -> step.object().equals(ref.toString()));
+    }
+
+    private static boolean by(Ending ending, String who) {
+        return ending.by()
+                .filter(by -> by.equals(who) || by.endsWith("/" + who))
+                .isPresent();
+    }
+
+    /// The first prompt that is not said after those before it.
+    private static Optional<String> unsaid(Plan plan, List<Ref> says, Trace trace) {
+        List<String> heard = trace.steps().stream()
+                .flatMap(step -> step.hears().stream())
+                .filter(one -> one.sound() == Heard.Sound.SPEECH)
+                .map(Heard::text)
+                .toList();
+        int from = 0;
+        for (Ref prompt : says) {
+            List<String> words = spoken(plan, prompt);
+            int at = from;
+            while (at < heard.size() && !words.contains(heard.get(at))) {
+                at++;
+            }
+            if (at == heard.size()) {
+                return Optional.of("expected to hear " + prompt + (from == 0 ? "" : " after what is expected before it")
+                        + ", and it is not said");
+            }
+            from = at + 1;
+        }
+        return Optional.empty();
+    }
+
+    /// What callers hear of a prompt, in any language.
+    private static List<String> spoken(Plan plan, Ref prompt) {
+        return plan.find(prompt, Prompt.class).stream()
+                .flatMap(said -> plan.site().languages().stream()
+                        .map(language -> said.words(language, plan.site().defaultLanguage())))
+                .toList();
+    }
+
+    /// What comes true and must not.
+    private static List<String> broken(TestCall.Not not, Trace trace) {
+        List<String> broken = new ArrayList<>();
+        Ending ending = trace.ending();
+        not.reaches()
+                .filter(ref -> reaches(trace, ref))
+                .ifPresent(ref -> broken.add("expected not to reach " + ref + ", and passed it"));
+        not.ending()
+                .filter(kind -> kind.equals(ending.kind().word()))
+                .ifPresent(kind -> broken.add("expected not to end " + kind + ", and ended so in " + ending.in()));
+        not.in()
+                .filter(in -> in.equals(ending.in()))
+                .ifPresent(in -> broken.add("expected not to end in " + in + ", and ended there"));
+        not.by()
+                .filter(by -> by(ending, by))
+                .ifPresent(by -> broken.add("expected " + by + " not to answer, and it did"));
+        return broken;
     }
 }

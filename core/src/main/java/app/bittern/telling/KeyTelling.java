@@ -12,6 +12,7 @@ import app.bittern.plan.Ref;
 import app.bittern.plan.Seconds;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /// What became of a call where a caller keys something: in a menu, an ask, a mailbox.
 record KeyTelling(Telling telling) {
@@ -19,18 +20,32 @@ record KeyTelling(Telling telling) {
         Menu menu = account.menu();
         List<Account.Try> tries = account.tries();
         Account.Try last = tries.getLast();
-        if (step.cause().filter(Cause.NoValidKey.class::isInstance).isPresent()) {
+        Optional<String> failed = step.cause().flatMap(KeyTelling::failing);
+        if (failed.isPresent()) {
             List<Why> why = failed(menu, tries);
-            why.add(Why.held("no valid key", "that was try " + menu.tries() + " of " + menu.tries()));
+            why.add(Why.held(failed.get(), "that was try " + menu.tries() + " of " + menu.tries()));
             return new Told(
-                    "No valid key in " + menu.title() + " after "
+                    capital(failed.get()) + " in " + menu.title() + " after "
                             + (menu.tries() == 1 ? "1 try" : menu.tries() + " tries") + ": to "
-                            + telling.words(menu.giveUp()),
+                            + telling.words(last.digits().isEmpty() ? menu.onNoKey() : menu.onWrongKey()),
                     why);
         }
         List<Why> why = failed(menu, tries.subList(0, tries.size() - 1));
         Menu.OnKey does = menu.keys().get(last.digits());
         return does == null ? dialled(menu, last, why) : keyed(menu, last, does, why);
+    }
+
+    /// How the last try of a menu failed, where it did.
+    private static Optional<String> failing(Cause cause) {
+        return cause instanceof Cause.NoValidKey
+                ? Optional.of("no valid key")
+                : cause instanceof Cause.NoKey
+                        ? Optional.of("no key")
+                        : cause instanceof Cause.WrongKey ? Optional.of("wrong key") : Optional.empty();
+    }
+
+    private static String capital(String words) {
+        return Character.toUpperCase(words.charAt(0)) + words.substring(1);
     }
 
     private Told dialled(Menu menu, Account.Try last, List<Why> why) {
@@ -79,7 +94,10 @@ record KeyTelling(Telling telling) {
         if (!(step.cause().orElse(new Cause.NoValidDigits()) instanceof Cause.Digits(var contact))) {
             List<Why> why = failed(ask, tries);
             why.add(Why.held("no valid digits", "that was try " + ask.tries() + " of " + ask.tries()));
-            return new Told("No valid digits in " + ask.title() + ": to " + telling.words(ask.giveUp()), why);
+            return new Told(
+                    "No valid digits in " + ask.title() + ": to "
+                            + telling.words(tries.getLast().digits().isEmpty() ? ask.onNoKey() : ask.onWrongKey()),
+                    why);
         }
         List<Why> why = failed(ask, tries.subList(0, tries.size() - 1));
         String digits = tries.getLast().digits();

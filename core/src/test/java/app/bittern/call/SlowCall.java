@@ -10,6 +10,7 @@ import app.bittern.plan.Code;
 import app.bittern.plan.Contact;
 import app.bittern.plan.Destination;
 import app.bittern.plan.Extension;
+import app.bittern.plan.FailedTry;
 import app.bittern.plan.Group;
 import app.bittern.plan.HuntGroup;
 import app.bittern.plan.Kind;
@@ -328,7 +329,11 @@ final class SlowCall {
             chosen();
             return onward(dialled.get().ref(), menu.ref());
         }
-        return go(menu.giveUp(), menu.ref());
+        return gaveUp(keys.lastSilent() ? menu.noKey() : menu.wrongKey(), menu.giveUp(), menu.ref());
+    }
+
+    private End gaveUp(FailedTry failed, Optional<Destination> giveUp, Ref from) {
+        return go(failed.to().isPresent() ? failed.to() : giveUp, from);
     }
 
     private End ask(Ask ask) {
@@ -340,7 +345,7 @@ final class SlowCall {
             keyed.put(ask.ref(), found(ask, digits));
             return go(ask.to(), ask.ref());
         }
-        return go(ask.giveUp(), ask.ref());
+        return gaveUp(keys.lastSilent() ? ask.noKey() : ask.wrongKey(), ask.giveUp(), ask.ref());
     }
 
     private Optional<Contact> found(Ask ask, String digits) {

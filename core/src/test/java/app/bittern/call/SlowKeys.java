@@ -15,11 +15,17 @@ final class SlowKeys {
     private final SlowWorld world;
     private final ToIntFunction<Ref> lengths;
     private int second;
+    private boolean lastSilent;
 
     SlowKeys(Plan plan, SlowWorld world, ToIntFunction<Ref> lengths) {
         this.plan = plan;
         this.world = world;
         this.lengths = lengths;
+    }
+
+    /// Whether nothing was keyed in the last try.
+    boolean lastSilent() {
+        return lastSilent;
     }
 
     /// How long it has taken.
@@ -48,8 +54,9 @@ final class SlowKeys {
                     return digits;
                 }
             }
+            lastSilent = silent;
             if (attempt < menu.tries()) {
-                second += length((silent ? menu.noKey() : menu.wrongKey()).stream());
+                second += length((silent ? menu.noKey() : menu.wrongKey()).prompt().stream());
             }
         }
         return "";
@@ -123,8 +130,9 @@ final class SlowKeys {
                 }
                 return digits;
             }
+            lastSilent = digits.isEmpty();
             if (attempt < ask.tries()) {
-                second += length((digits.isEmpty() ? ask.noKey() : ask.wrongKey()).stream());
+                second += length((digits.isEmpty() ? ask.noKey() : ask.wrongKey()).prompt().stream());
             }
         }
         return "";

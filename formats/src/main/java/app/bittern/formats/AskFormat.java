@@ -46,8 +46,8 @@ final class AskFormat implements KindFormat<Ask> {
                 digits.most(),
                 fields.usualDuration("keyWait"),
                 fields.usualInteger("tries"),
-                MenuFormat.said(fields, "noKey"),
-                MenuFormat.said(fields, "wrongKey"),
+                MenuFormat.failed(fields, "noKey", false),
+                MenuFormat.failed(fields, "wrongKey", false),
                 fields.oneOf("lookIn", List.of("contacts.account", "contacts.number"))
                         .map(word -> word.equals("contacts.account") ? Ask.LookIn.ACCOUNT : Ask.LookIn.NUMBER),
                 fields.destination("to", false),
@@ -68,8 +68,8 @@ final class AskFormat implements KindFormat<Ask> {
         }
         return written.text("keyWait", ask.keyWait())
                 .integer("tries", ask.tries())
-                .fields("noKey", new Writing().text("prompt", ask.noKey()))
-                .fields("wrongKey", new Writing().text("prompt", ask.wrongKey()))
+                .fields("noKey", MenuFormat.failed(ask.noKey()))
+                .fields("wrongKey", MenuFormat.failed(ask.wrongKey()))
                 .text("lookIn", ask.lookIn().map(Ask.LookIn::word))
                 .text("to", ask.to())
                 .text("giveUp", ask.giveUp());

@@ -1,8 +1,8 @@
 package app.bittern.formats;
 
+import app.bittern.plan.FailedTry;
 import app.bittern.plan.Kind;
 import app.bittern.plan.Menu;
-import app.bittern.plan.Ref;
 import java.util.Map;
 import java.util.Optional;
 
@@ -20,21 +20,29 @@ final class MenuFormat implements KindFormat<Menu> {
                 fields.usualFlag("bargeIn"),
                 fields.usualDuration("keyWait"),
                 fields.usualInteger("tries"),
-                said(fields, "noKey"),
-                said(fields, "wrongKey"),
+                failed(fields, "noKey", true),
+                failed(fields, "wrongKey", true),
                 fields.destination("giveUp", true),
                 fields.usualFlag("dialExtensions"),
                 fields.usualDuration("interDigit"),
                 keys(fields)));
     }
 
-    /// What is said, in a map of its own.
-    static Optional<Ref> said(Reading fields, String field) {
-        return fields.inner(field).flatMap(inner -> {
-            Optional<Ref> prompt = inner.ref("prompt", Kind.PROMPT);
-            inner.done();
-            return prompt;
-        });
+    /// What is said, and where the last such try leads.
+    ///
+    /// @param menu whether `repeat` and `back` are allowed
+    static FailedTry failed(Reading fields, String field, boolean menu) {
+        return fields.inner(field)
+                .map(inner -> {
+                    FailedTry failed = new FailedTry(inner.ref("prompt", Kind.PROMPT), inner.destination("to", menu));
+                    inner.done();
+                    return failed;
+                })
+                .orElse(FailedTry.SILENT);
+    }
+
+    static Writing failed(FailedTry failed) {
+        return new Writing().text("prompt", failed.prompt()).text("to", failed.to());
     }
 
     private static Map<String, Menu.OnKey> keys(Reading fields) {
@@ -76,8 +84,8 @@ final class MenuFormat implements KindFormat<Menu> {
                 .flag("bargeIn", menu.bargeIn(), true)
                 .text("keyWait", menu.keyWait())
                 .integer("tries", menu.tries())
-                .fields("noKey", new Writing().text("prompt", menu.noKey()))
-                .fields("wrongKey", new Writing().text("prompt", menu.wrongKey()))
+                .fields("noKey", failed(menu.noKey()))
+                .fields("wrongKey", failed(menu.wrongKey()))
                 .text("giveUp", menu.giveUp())
                 .flag("dialExtensions", menu.dialExtensions(), false)
                 .text("interDigit", menu.interDigit())

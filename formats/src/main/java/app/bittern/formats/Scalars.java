@@ -35,7 +35,7 @@ final class Scalars {
             String where,
             String allowed,
             Function<String, Optional<List<T>>> parse,
-            Function<List<?>, String> words,
+            Function<List<T>, String> words,
             Problems problems) {
         if (node instanceof Node.Noted(Shape shape)) {
             shape.is("string")

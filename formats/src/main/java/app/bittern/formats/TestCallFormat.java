@@ -15,6 +15,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /// Test calls.
@@ -44,18 +45,25 @@ final class TestCallFormat implements KindFormat<TestCall> {
                 fields.map("agents", (agent, entry) -> inOrder(entry, Presence.ALLOWED, Presence::parseAll));
         Map<Ref, String> waiting = new LinkedHashMap<>();
         fields.map("waiting", (place, entry) -> {
-            Optional<Ref> ref = Ref.parse(place).filter(one -> one.kind() == Kind.QUEUE || one.kind() == Kind.MAILBOX);
+            Optional<Ref> ref = Ref.parse(place)
+                    .filter(one -> one.kind() == Kind.QUEUE || one.kind() == Kind.MAILBOX || one.kind() == Kind.TRUNK);
             if (ref.isEmpty() && !(entry.node() instanceof Node.Noted)) {
-                entry.keyRefused(place, "a queue such as queue/bookings, or a mailbox");
+                entry.keyRefused(place, "a queue such as queue/bookings, a mailbox or a trunk");
             }
-            Optional<String> found = inOrder(entry, Found.ALLOWED, Found::parseAll);
+            Optional<String> found = ref.filter(one -> one.kind() == Kind.TRUNK).isPresent()
+                    ? Scalars.inOrder(
+                            entry.node(),
+                            entry.where(),
+                            Found.ALLOWED_TRUNK,
+                            Found::parseTrunk,
+                            all -> all.stream().map(Found::ofTrunk).collect(Collectors.joining(" then ")),
+                            entry.problems())
+                    : inOrder(entry, Found.ALLOWED, Found::parseAll);
             ref.ifPresent(one -> found.ifPresent(words -> waiting.put(one, words)));
             return found;
         });
-        TestCall.Expected expect = fields.inner("expect")
-                .map(TestCallFormat::expected)
-                .orElseGet(() -> new TestCall.Expected(
-                        Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty()));
+        TestCall.Expected expect =
+                fields.inner("expect").map(TestCallFormat::expected).orElse(TestCall.Expected.NOTHING);
         return Optional.of(
                 new TestCall(key, name, note, call, from, at, keys, phones, switches, agents, waiting, expect));
     }
@@ -78,9 +86,26 @@ final class TestCallFormat implements KindFormat<TestCall> {
                         Stream.of(Ending.Kind.values()).map(Ending.Kind::word).toList()),
                 fields.text("in"),
                 fields.text("by"),
-                fields.read("within", Seconds.ALLOWED, Seconds::parse));
+                fields.read("within", Seconds.ALLOWED, Seconds::parse),
+                fields.read("notBefore", Seconds.ALLOWED, Seconds::parse),
+                fields.refs("says", Kind.PROMPT),
+                fields.read("language", SiteFormat.ALLOWED_LANGUAGE, SiteFormat::language),
+                fields.inner("not").map(TestCallFormat::not).orElse(TestCall.Not.NOTHING));
         fields.done();
         return expected;
+    }
+
+    private static TestCall.Not not(Reading fields) {
+        TestCall.Not not = new TestCall.Not(
+                fields.choose("reaches", Choosing.ANYTHING)
+                        .read("reaches", "a reference such as queue/bookings", Ref::parse),
+                fields.oneOf(
+                        "ending",
+                        Stream.of(Ending.Kind.values()).map(Ending.Kind::word).toList()),
+                fields.text("in"),
+                fields.text("by"));
+        fields.done();
+        return not;
     }
 
     @Override
@@ -111,7 +136,21 @@ final class TestCallFormat implements KindFormat<TestCall> {
                                 .text("ending", call.expect().ending())
                                 .text("in", call.expect().in())
                                 .text("by", call.expect().by())
-                                .text("within", call.expect().within()));
+                                .text("within", call.expect().within())
+                                .text("notBefore", call.expect().notBefore())
+                                .texts("says", call.expect().says())
+                                .text("language", call.expect().language())
+                                .fields(
+                                        "not",
+                                        new Writing()
+                                                .text(
+                                                        "reaches",
+                                                        call.expect().not().reaches())
+                                                .text(
+                                                        "ending",
+                                                        call.expect().not().ending())
+                                                .text("in", call.expect().not().in())
+                                                .text("by", call.expect().not().by())));
     }
 
     /// A list where there are several.
