@@ -151,8 +151,9 @@ public final class RandomPlans {
                 none(),
                 Optional.of("*70"),
                 none(),
-                random.nextInt(4) == 0 ? none() : Code.Does.parse("switch/night")));
-        objects.add(new Code("gone", none(), none(), Optional.of("*701"), none(), Code.Does.parse("alarm/gone")));
+                random.nextInt(4) == 0 ? none() : Code.Does.parse("switch/night"),
+                random.nextInt(4) > 0));
+        objects.add(new Code("gone", none(), none(), Optional.of("*701"), none(), Code.Does.parse("alarm/gone"), true));
         String[] patterns = {"0x.", "020xxxxxxxx", "02[0-5]x.", "99x", "999", "x.", "2xxx"};
         String[] trunks = {"line", "other", "gone"};
         for (String category : List.of("national", "international", "emergency")) {
@@ -171,7 +172,8 @@ public final class RandomPlans {
                             .mapToObj(at -> new Ref(Kind.TRUNK, trunks[at]))
                             .distinct()
                             .toList(),
-                    random.nextBoolean() ? Optional.of(Plans.MAIN) : none()));
+                    random.nextBoolean() ? Optional.of(Plans.MAIN) : none(),
+                    random.nextInt(6) > 0));
         }
     }
 

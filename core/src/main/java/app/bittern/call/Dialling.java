@@ -60,11 +60,13 @@ public record Dialling(String digits, Leads leads, boolean waits) {
     /// @param pattern the one of its patterns that has the most literal digits from the left
     public record Takes(Outbound outbound, DialPattern pattern) {}
 
-    /// The outbound routes that take some digits: the most literal digits from the left first, the first in the plan
+    /// The enabled outbound routes that take some digits: the most literal digits from the left first, the first in the
+    /// plan
     /// among equals.
     public static List<Takes> ranked(Plan plan, String digits) {
         List<Takes> all = new ArrayList<>();
         plan.all(Outbound.class)
+                .filter(Outbound::enabled)
                 .forEach(outbound -> outbound.dialled().stream()
                         .filter(pattern -> pattern.matches(digits))
                         .reduce((one, other) -> other.literals() > one.literals() ? other : one)

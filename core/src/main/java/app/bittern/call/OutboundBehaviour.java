@@ -1,5 +1,6 @@
 package app.bittern.call;
 
+import app.bittern.number.Caller;
 import app.bittern.number.E164;
 import app.bittern.plan.Extension;
 import app.bittern.plan.Kind;
@@ -66,7 +67,7 @@ final class OutboundBehaviour implements Behaviour<Outbound> {
 
     /// The phone's own number, else the route's; help must find who called, so for emergencies the route's.
     private static Optional<E164> shows(Outbound outbound, Scene scene, BenchInHand bench) {
-        Optional<E164> own = bench.bench().caller() instanceof app.bittern.number.Caller.Inside(String number)
+        Optional<E164> own = bench.bench().caller() instanceof Caller.Inside(String number)
                 ? scene.plan()
                         .find(new Ref(Kind.EXTENSION, number), Extension.class)
                         .flatMap(Extension::callerId)

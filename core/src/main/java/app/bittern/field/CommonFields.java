@@ -35,6 +35,10 @@ final class CommonFields {
         };
     }
 
+    static Field enabled(String help) {
+        return Field.of("enabled", "Enabled", help).usual("true");
+    }
+
     static Field number(String what) {
         return Field.of("number", "Number", "What a phone in the site dials for " + what + ".");
     }

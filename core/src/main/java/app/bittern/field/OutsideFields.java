@@ -30,7 +30,8 @@ final class OutsideFields {
                     .between(0, 15, "digits"),
             Field.of("before", "Puts before", "Digits that are put before the rest."),
             Field.of("trunks", "Trunks", "Over which calls go, in order.").with(Field.each("Trunk", "A trunk.")),
-            Field.of("callerId", "Caller ID", "The number that is shown to who is called."));
+            Field.of("callerId", "Caller ID", "The number that is shown to who is called."),
+            CommonFields.enabled("One that is off is kept and takes no call."));
 
     static final List<Field> PAGE = List.of(
             CommonFields.NAME,
@@ -46,7 +47,8 @@ final class OutsideFields {
             CommonFields.NOTE,
             Field.of("number", "Number", "What is dialled for it; it may begin with * or #."),
             Field.of("pin", "PIN", "Asked of who dials it; kept as its hash."),
-            Field.of("does", "Does", "What it does."));
+            Field.of("does", "Does", "What it does."),
+            CommonFields.enabled("One that is off is kept and does nothing."));
 
     private OutsideFields() {}
 }

@@ -78,8 +78,7 @@ final class SiteFields {
                             "Before all",
                             "Ranked before every route that is not, for callers to be blocked or let through whatever they call.")
                     .usual("false"),
-            Field.of("enabled", "Enabled", "One that is off is kept and takes no call.")
-                    .usual("true"));
+            CommonFields.enabled("One that is off is kept and takes no call."));
 
     static final List<Field> HOURS = List.of(
             CommonFields.NAME,

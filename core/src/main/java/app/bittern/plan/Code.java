@@ -4,14 +4,16 @@ import java.util.Optional;
 
 /// A number that does something when it is dialled (feature code), such as `*55`.
 ///
-/// @param pin asked for first
+/// @param pin     asked for first
+/// @param enabled whether it does anything at all
 public record Code(
         String key,
         Optional<String> name,
         Optional<String> note,
         Optional<String> number,
         Optional<Pin> pin,
-        Optional<Does> does)
+        Optional<Does> does,
+        boolean enabled)
         implements PlanObject {
     /// What a code does.
     public sealed interface Does {
@@ -116,6 +118,6 @@ public record Code(
 
     @Override
     public Code over(Places places) {
-        return new Code(places.key(key), name, note, number, pin, Does.over(does, places));
+        return new Code(places.key(key), name, note, number, pin, Does.over(does, places), enabled);
     }
 }

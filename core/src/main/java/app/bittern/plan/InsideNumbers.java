@@ -23,7 +23,9 @@ public final class InsideNumbers {
                 object.number().ifPresent(number -> own.putIfAbsent(number, object.ref()));
             }
         });
-        plan.all(Code.class).forEach(code -> code.number().ifPresent(number -> own.putIfAbsent(number, code.ref())));
+        plan.all(Code.class)
+                .filter(Code::enabled)
+                .forEach(code -> code.number().ifPresent(number -> own.putIfAbsent(number, code.ref())));
         plan.all(InboundNumber.class).map(InboundNumber::called).forEach(number -> {
             List<String> forms = DialledForms.of(number, plan.site().country());
             forms.forEach(form -> inbound.putIfAbsent(form, number));

@@ -13,6 +13,7 @@ import java.util.Optional;
 /// @param before   digits put before the rest
 /// @param trunks   tried in order
 /// @param callerId the number shown
+/// @param enabled  whether it takes calls
 public record Outbound(
         String key,
         Optional<String> name,
@@ -22,7 +23,8 @@ public record Outbound(
         int strip,
         Optional<String> before,
         List<Ref> trunks,
-        Optional<E164> callerId)
+        Optional<E164> callerId,
+        boolean enabled)
         implements PlanObject {
     public Outbound {
         dialled = List.copyOf(dialled);
@@ -50,6 +52,7 @@ public record Outbound(
                 strip,
                 before,
                 places.refs("trunks", Role.BELONGS_TO, trunks, Kind.TRUNK),
-                callerId);
+                callerId,
+                enabled);
     }
 }

@@ -2,6 +2,7 @@ package app.bittern.plan;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /// A sentence that must hold for every call that it is about, such as "calls to the main line are answered or leave a
 /// message within 10 min".
@@ -81,7 +82,7 @@ public record Promise(
         }
     }
 
-    private static final Kind[] PASSED = java.util.stream.Stream.of(Kind.values())
+    private static final Kind[] PASSED = Stream.of(Kind.values())
             .filter(kind -> kind.routable() || kind == Kind.CODE || kind == Kind.OUTBOUND || kind == Kind.SWITCH)
             .toArray(Kind[]::new);
 

@@ -1,10 +1,12 @@
 package app.bittern.telling;
 
 import app.bittern.call.Account;
+import app.bittern.call.Cause;
 import app.bittern.call.Dialling;
 import app.bittern.call.Ending;
 import app.bittern.call.Found;
 import app.bittern.call.Origin;
+import app.bittern.call.Trace;
 import app.bittern.plan.ClassOfService;
 import app.bittern.plan.Code;
 import app.bittern.plan.Extension;
@@ -92,7 +94,9 @@ record DialTelling(Telling telling) {
                 .all(Outbound.class)
                 .filter(one ->
                         takes.stream().noneMatch(other -> other.outbound().equals(one)))
-                .forEach(one -> why.add(Why.not(one.ref().toString(), "none of its patterns is for " + digits)));
+                .forEach(one -> why.add(Why.not(
+                        one.ref().toString(),
+                        one.enabled() ? "none of its patterns is for " + digits : "it is not enabled")));
         return why;
     }
 
@@ -124,9 +128,9 @@ record DialTelling(Telling telling) {
                 List.of(Why.held("its number", "it turns the switch on to its next position")));
     }
 
-    Told sent(Account.SentOut out) {
+    Told sent(Account.SentOut out, Trace.Step step) {
         Outbound outbound = out.outbound();
-        if (out.tried().isEmpty() && out.sent().isEmpty() && barred(out)) {
+        if (step.cause().filter(Cause.Barred.class::isInstance).isPresent()) {
             String because = caller(outbound.category());
             return new Told(outbound.title() + " is barred: " + because, List.of(Why.not("class of service", because)));
         }
@@ -151,15 +155,6 @@ record DialTelling(Telling telling) {
                                         ? outbound.title() + " has no trunk: no channel"
                                         : outbound.title() + " finds no trunk that can: no channel"),
                 why);
-    }
-
-    private boolean barred(Account.SentOut out) {
-        return telling.phone()
-                .map(phone -> phone.classOfService()
-                        .flatMap(ref -> telling.plan().find(ref, ClassOfService.class))
-                        .filter(service -> service.may().contains(out.outbound().category()))
-                        .isEmpty())
-                .orElse(true);
     }
 
     private String caller(String category) {

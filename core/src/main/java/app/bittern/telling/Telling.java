@@ -27,7 +27,7 @@ public record Telling(Plan plan, Bench bench) {
             case Account.Dialled dialled -> new DialTelling(this).dialled(dialled);
             case Account.DidCode did -> new DialTelling(this).code(did.code());
             case Account.Turned turned -> new DialTelling(this).turned(turned);
-            case Account.SentOut out -> new DialTelling(this).sent(out);
+            case Account.SentOut out -> new DialTelling(this).sent(out, step);
             case Account.Unmatched unmatched -> new RouteTelling(this).unmatched(unmatched.called());
             case Account.Routed routed -> new RouteTelling(this).routed(routed.route());
             case Account.Branched branched -> new BranchTelling(this, branched).told(step);

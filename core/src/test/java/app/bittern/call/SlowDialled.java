@@ -1,7 +1,9 @@
 package app.bittern.call;
 
 import app.bittern.number.Caller;
+import app.bittern.number.DialPattern;
 import app.bittern.plan.ClassOfService;
+import app.bittern.plan.Code;
 import app.bittern.plan.Extension;
 import app.bittern.plan.Kind;
 import app.bittern.plan.Outbound;
@@ -32,7 +34,8 @@ record SlowDialled(int waits, Optional<Ref> own, boolean inbound, Optional<Outbo
         boolean longer = false;
         Optional<Ref> own = Optional.empty();
         for (PlanObject object : plan.objects()) {
-            String its = object.number().orElse("");
+            boolean off = object instanceof Code code && !code.enabled();
+            String its = off ? "" : object.number().orElse("");
             longer |= its.length() > digits.length() && its.startsWith(digits);
             if (its.equals(digits) && (own.isEmpty() || own.get().kind() == Kind.CODE)) {
                 own = Optional.of(object.ref());
@@ -58,7 +61,7 @@ record SlowDialled(int waits, Optional<Ref> own, boolean inbound, Optional<Outbo
         int most = -1;
         Optional<Outbound> best = Optional.empty();
         for (Outbound outbound : plan.all(Outbound.class).toList()) {
-            for (var pattern : outbound.dialled()) {
+            for (var pattern : outbound.enabled() ? outbound.dialled() : List.<DialPattern>of()) {
                 int literals = pattern.text().split("[x\\[]", 2)[0].length();
                 if (pattern.matches(digits) && literals > most) {
                     most = literals;

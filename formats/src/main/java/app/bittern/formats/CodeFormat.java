@@ -21,7 +21,8 @@ final class CodeFormat implements KindFormat<Code> {
                 fields.text("note"),
                 fields.dialled("number"),
                 fields.read("pin", Pin.ALLOWED, text -> Pin.parse(text, new Ref(Kind.CODE, key))),
-                fields.choose("does", DOES).read("does", Code.Does.ALLOWED, Code.Does::parse)));
+                fields.choose("does", DOES).read("does", Code.Does.ALLOWED, Code.Does::parse),
+                fields.usualFlag("enabled")));
     }
 
     @Override
@@ -31,6 +32,7 @@ final class CodeFormat implements KindFormat<Code> {
                 .text("note", code.note())
                 .text("number", code.number())
                 .text("pin", code.pin())
-                .text("does", code.does());
+                .text("does", code.does())
+                .flag("enabled", code.enabled(), true);
     }
 }

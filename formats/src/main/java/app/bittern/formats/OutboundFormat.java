@@ -23,7 +23,8 @@ final class OutboundFormat implements KindFormat<Outbound> {
                 fields.usualInteger("strip"),
                 fields.dialled("before"),
                 fields.keys("trunks", Kind.TRUNK),
-                fields.e164("callerId")));
+                fields.e164("callerId"),
+                fields.usualFlag("enabled")));
     }
 
     @Override
@@ -38,6 +39,7 @@ final class OutboundFormat implements KindFormat<Outbound> {
         }
         return written.text("before", outbound.before())
                 .texts("trunks", outbound.trunks().stream().map(Ref::key).toList())
-                .text("callerId", outbound.callerId());
+                .text("callerId", outbound.callerId())
+                .flag("enabled", outbound.enabled(), true);
     }
 }

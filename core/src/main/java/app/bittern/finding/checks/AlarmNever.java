@@ -7,6 +7,7 @@ import app.bittern.finding.Severity;
 import app.bittern.plan.Alarm;
 import app.bittern.plan.Code;
 import app.bittern.plan.Hours;
+import app.bittern.plan.Outbound;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Pointer;
 import app.bittern.plan.Ref;
@@ -40,6 +41,7 @@ final class AlarmNever extends PerObject<Alarm> {
                     .of(limit.hours(), limit.state()));
         }
         boolean byCode = plan.all(Code.class)
+                .filter(Code::enabled)
                 .anyMatch(code -> code.does().flatMap(Code.Does::target).equals(Optional.of(alarm.ref())));
         return byCode
                 ? Stream.empty()
@@ -70,10 +72,17 @@ final class AlarmNever extends PerObject<Alarm> {
                         .orElse(Optional.of(""));
             case Alarm.On.ByCode(Ref ref) ->
                 plan.find(ref, Code.class)
-                        .map(code -> code.does()
-                                .map(does -> ": Code " + code.title() + " does something else (" + does + ")"))
+                        .map(code -> !code.enabled()
+                                ? Optional.of(": Code " + code.title() + " is not enabled")
+                                : code.does()
+                                        .map(does -> ": Code " + code.title() + " does something else (" + does + ")"))
                         .orElse(Optional.of(""));
-            case Alarm.On.Dialled(Ref ref) -> missing(plan, ref);
+            case Alarm.On.Dialled(Ref ref) ->
+                plan.find(ref, Outbound.class)
+                        .map(outbound -> outbound.enabled()
+                                ? Optional.<String>empty()
+                                : Optional.of(": Outbound route " + outbound.title() + " is not enabled"))
+                        .orElse(Optional.of(""));
             case Alarm.On.OfQueue queue -> missing(plan, queue.queue());
         };
     }

@@ -30,7 +30,7 @@ final class OutboundTied implements Check {
     @Override
     public List<Finding> examine(Examination examination) {
         Plan plan = examination.plan();
-        List<Outbound> all = plan.all(Outbound.class).toList();
+        List<Outbound> all = plan.all(Outbound.class).filter(Outbound::enabled).toList();
         List<Finding> findings = new ArrayList<>();
         for (int second = 1; second < all.size(); second++) {
             for (int first = 0; first < second; first++) {

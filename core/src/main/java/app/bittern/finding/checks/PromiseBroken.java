@@ -5,6 +5,7 @@ import app.bittern.finding.Check;
 import app.bittern.finding.Examination;
 import app.bittern.finding.Finding;
 import app.bittern.finding.Severity;
+import app.bittern.plan.Kind;
 import app.bittern.promise.Breach;
 import java.util.List;
 
@@ -46,7 +47,7 @@ final class PromiseBroken implements Check {
     }
 
     private static String from(Examination examination, Breach breach) {
-        boolean phone = breach.calls().kind() == app.bittern.plan.Kind.EXTENSION;
+        boolean phone = breach.calls().kind() == Kind.EXTENSION;
         return (phone ? "from " : "to ") + examination.plan().title(breach.calls());
     }
 }
