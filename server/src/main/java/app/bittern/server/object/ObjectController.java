@@ -188,6 +188,10 @@ class ObjectController {
         if (named && !called.isEmpty()) {
             body.put("name", called);
         }
+        if (known == Kind.PROMISE && copied.isEmpty()) {
+            // A promise is nothing without what it says, so a new one says what every plan should keep.
+            body.putObject("never").putArray("ends").add("lost").add("unmatched");
+        }
         body.remove("number");
         if (FieldForm.at(known, List.of("number")).isPresent()) {
             fresh.number(known).ifPresent(number -> body.put("number", number));

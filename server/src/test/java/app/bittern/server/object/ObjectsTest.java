@@ -113,6 +113,20 @@ class ObjectsTest {
     }
 
     @Test
+    void aNewPromiseSaysWhatEveryPlanShouldKeep() {
+        JsonNode fresh = get("/fresh/promise?name=Nobody%20is%20lost");
+        assertThat(fresh.at("/asks")).isEmpty();
+        assertThat(edit("{\"create\":{\"object\":\"promise/" + fresh.at("/key").asString() + "\",\"body\":"
+                                + fresh.at("/body") + "}}")
+                        .status())
+                .isEqualTo(200);
+        assertThat(get("/objects/promise/nobody-is-lost")
+                        .at("/body/never/ends/0")
+                        .asString())
+                .isEqualTo("lost");
+    }
+
+    @Test
     void aNewObjectBeginsWithAFreeKeyAndNumberAndSaysWhatItAsksFor() {
         JsonNode fresh = get("/fresh/ring-group?name=Night%20desk");
         assertThat(fresh.at("/key").asString()).isEqualTo("night-desk");
