@@ -5,7 +5,8 @@
   import { creating } from '../features/sheet/creating.svelte';
   import * as api from '../lib/api/endpoints';
   import { address } from './address.svelte';
-  import { sheetOf, splitRef, visit } from './links';
+  import { sheetOf, visit } from './links';
+  import { splitRef } from './refs';
   import { askPlan, askServer } from './queries.svelte';
   import { SCREENS } from './screens';
   import { session } from './session.svelte';

@@ -5,7 +5,8 @@ const navigate = vi.hoisted(() => vi.fn());
 vi.mock('./routes', () => ({ navigate }));
 browser();
 const { address } = await import('./address.svelte');
-const { listOf, sheetOf, showCall, splitRef, visit } = await import('./links');
+const { listOf, sheetOf, showCall, visit } = await import('./links');
+const { splitRef } = await import('./refs');
 
 beforeEach(() => {
   browser('/s/saltreach/draft/people', '?kind=extension&find=ad&order=title&down=1&keys=3');

@@ -1,14 +1,9 @@
 import type { BenchText } from '../lib/api/types';
 import { bench } from '../features/bench/bench.svelte';
 import { address } from './address.svelte';
+import { splitRef } from './refs';
 import { navigate } from './routes';
 import { screenFor } from './screens';
-
-/** Kind and key of a reference: `queue/bookings`. */
-export function splitRef(object: string): [kind: string, key: string] {
-  const slash = object.indexOf('/');
-  return [object.slice(0, slash), object.slice(slash + 1)];
-}
 
 /** The address of an object's sheet. */
 export function sheetOf(object: string): string {

@@ -63,11 +63,12 @@
   ]);
 
   async function search(find: string, signal: AbortSignal): Promise<Found[]> {
-    const kinds = bench.phone ? ['extension', 'number'] : ['number'];
-    const found = await Promise.all(
-      kinds.map((kind) => api.find(address.site, address.plan, { kind, find }, signal)),
-    );
-    return found.flat();
+    if (!bench.phone) return api.find(address.site, address.plan, { kind: 'number', find }, signal);
+    // A phone dials whatever has a number: people, groups, codes, and the numbers that are called from outside.
+    const all = await api.find(address.site, address.plan, { find }, signal);
+    return all
+      .filter((one) => one.number)
+      .map((one) => (one.value.startsWith('number/') ? one : { ...one, value: `dial/${one.number}` }));
   }
 
   async function searchPhone(find: string, signal: AbortSignal): Promise<Found[]> {
@@ -121,7 +122,7 @@
             {search}
             choose={(value) => {
               close();
-              call(value.replace(/^(number|extension)\//, ''));
+              call(value.replace(/^(number|dial)\//, ''));
             }}
             typed={typedNumber}
           />

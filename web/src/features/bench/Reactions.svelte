@@ -1,6 +1,6 @@
 <script lang="ts">
   import { address } from '../../app/address.svelte';
-  import { splitRef } from '../../app/links';
+  import { splitRef } from '../../app/refs';
   import { askPlan } from '../../app/queries.svelte';
   import { saysOf } from '../../lib/api/client';
   import * as api from '../../lib/api/endpoints';

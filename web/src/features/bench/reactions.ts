@@ -1,3 +1,4 @@
+import { splitRef } from '../../app/refs';
 import type { List } from './bench.svelte';
 
 /** Something that a phone, a switch, an agent or a queue can be set to in one press. */
@@ -82,7 +83,7 @@ export const SWITCHES: Setting = {
 
 /** What an entry of a setting is called on the bench: queues, phones and switches by their keys. */
 export function nameOf(setting: Setting, ref: string): string {
-  return setting.kind === 'trunk' ? ref : ref.slice(ref.indexOf('/') + 1);
+  return setting.kind === 'trunk' ? ref : splitRef(ref)[1];
 }
 
 /** The states of a list that are of a setting: queues and trunks share one. */

@@ -14,7 +14,7 @@
   import { kinds } from '../sheet/kinds.svelte';
   import ChangeAll from './ChangeAll.svelte';
   import { ObjectRows } from './objects.svelte';
-  import { columnsOf } from './columns';
+  import { columnsOf, isNumbered } from './columns';
   import { tabsOf } from './tabs';
 
   /** The objects that a screen is about, kind by kind: found, put in order, opened, made, many changed at once. */
@@ -28,14 +28,10 @@
   const order = $derived(address.query.get('order') ?? '');
   const descending = $derived(address.query.get('down') === 'yes');
   const fields = $derived(known ? columnsOf(known) : []);
+  const numbered = $derived(!known || isNumbered(known));
   const columns = $derived<Column[]>([
     { name: 'title', title: 'Name', width: 'minmax(9rem, 2fr)' },
-    {
-      name: 'number',
-      title: 'Number',
-      mono: true,
-      width: '8rem',
-    },
+    ...(numbered ? [{ name: 'number', title: 'Number', mono: true, width: '8rem' }] : []),
     ...fields.map((field): Column => ({ name: field.name, title: field.title, width: 'minmax(0, 1fr)' })),
     { name: 'uses', title: 'Used', mono: true, width: '4rem' },
   ]);
@@ -60,7 +56,12 @@
     return (
       one && {
         key: one.object,
-        cells: [one.title, one.number ?? (kind === 'contact' ? one.key : ''), ...one.cells, String(one.uses)],
+        cells: [
+          one.title,
+          ...(numbered ? [one.number ?? (kind === 'contact' ? one.key : '')] : []),
+          ...one.cells,
+          String(one.uses),
+        ],
         href: address.to(screen.name, kind, one.key),
         by: live.changed.get(one.object),
       }

@@ -1,5 +1,6 @@
 <script lang="ts">
-  import { splitRef, visit } from '../../app/links';
+  import { visit } from '../../app/links';
+  import { splitRef } from '../../app/refs';
   import { address } from '../../app/address.svelte';
   import { screenFor } from '../../app/screens';
   import { site } from '../../app/site.svelte';

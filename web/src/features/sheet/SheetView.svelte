@@ -102,7 +102,7 @@
         </div>
       {/each}
     </div>
-    {#if screen.bench}
+    {#if screen.bench && (passed || view.uses.length)}
       <BenchCall
         objects={passed ? [view.object] : view.uses.map((use) => use.object)}
         title={view.title}

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { splitRef } from '../../../app/links';
+  import { splitRef } from '../../../app/refs';
   import { address } from '../../../app/address.svelte';
   import { site } from '../../../app/site.svelte';
   import { saysOf } from '../../../lib/api/client';

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { splitRef } from '../../../app/links';
+  import { splitRef } from '../../../app/refs';
   import { site } from '../../../app/site.svelte';
   import type { FieldView, PartView } from '../../../lib/api/types';
   import EndMark from '../../../lib/ui/EndMark.svelte';

@@ -20,9 +20,12 @@
 
   const FEW = 8;
   const key = $derived(view.key);
+  /** Whether calls come to it or to what it is used in; of a promise or a test call there is nothing to say. */
+  const met = $derived(passed || view.uses.length > 0);
   const reached = askPlan(() => ({
     key: ['reached', kind, key],
     ask: (signal) => api.reached(address.site, address.plan, kind, key, signal),
+    on: met,
   }));
   const journal = askPlan(() => ({
     key: ['journal', view.object],
@@ -32,36 +35,38 @@
   const uses = $derived(allUses ? view.uses : view.uses.slice(0, FEW));
 </script>
 
-<section>
-  <h2 class="font-semibold">{passed ? 'Who comes here' : 'Who comes where it is used'}</h2>
-  {#if reached.data}
-    {#each reached.data.numbers.slice(0, FEW) as one, index (index)}
-      <p class="mt-1">
-        <a class="link" href={address.to('outline', one.number)}>{one.title}</a>
-        <span class="text-muted">{one.when}</span>
-        <span class="font-mono text-[13px] text-muted"
-          >{one.latest === undefined
-            ? `from ${span(one.earliest, one.earliest)}`
-            : span(one.earliest, one.latest)}</span
-        >
-      </p>
+{#if met}
+  <section>
+    <h2 class="font-semibold">{passed ? 'Who comes here' : 'Who comes where it is used'}</h2>
+    {#if reached.data}
+      {#each reached.data.numbers.slice(0, FEW) as one, index (index)}
+        <p class="mt-1">
+          <a class="link" href={address.to('outline', one.number)}>{one.title}</a>
+          <span class="text-muted">{one.when}</span>
+          <span class="font-mono text-[13px] text-muted"
+            >{one.latest === undefined
+              ? `from ${span(one.earliest, one.earliest)}`
+              : span(one.earliest, one.latest)}</span
+          >
+        </p>
+      {:else}
+        {#if !reached.data.bench}<p class="mt-1 text-muted">No call to a number of this plan.</p>{/if}
+      {/each}
+      {#if reached.data.numbers.length > FEW}
+        <p class="mt-1 text-muted">and {reached.data.numbers.length - FEW} more</p>
+      {/if}
+      {#if reached.data.bench}<button
+          class="link mt-1"
+          onclick={() => reached.data?.bench && showCall(reached.data.bench)}>Such a call on the bench</button
+        >{/if}
+    {:else if reached.isError}
+      <p class="wrong mt-1">{String(reached.error)}</p>
     {:else}
-      {#if !reached.data.bench}<p class="mt-1 text-muted">No call to a number of this plan.</p>{/if}
-    {/each}
-    {#if reached.data.numbers.length > FEW}
-      <p class="mt-1 text-muted">and {reached.data.numbers.length - FEW} more</p>
+      <p class="mt-1 text-muted" role="status">Following every call.</p>
     {/if}
-    {#if reached.data.bench}<button
-        class="link mt-1"
-        onclick={() => reached.data?.bench && showCall(reached.data.bench)}>Such a call on the bench</button
-      >{/if}
-  {:else if reached.isError}
-    <p class="wrong mt-1">{String(reached.error)}</p>
-  {:else}
-    <p class="mt-1 text-muted" role="status">Following every call.</p>
-  {/if}
-</section>
-<section class="mt-4 border-t border-line pt-3">
+  </section>
+{/if}
+<section class={met ? 'mt-4 border-t border-line pt-3' : ''}>
   <h2 class="font-semibold">Used in</h2>
   {#each uses as use (use.object + use.at)}
     <p class="mt-1">

@@ -19,9 +19,7 @@ final class ProveText {
         Table table = new Table(8);
         for (Kept kept : promises) {
             table.row(kept.kept() ? "kept" : "BROKEN", kept.promise().title());
-            kept.breaches()
-                    .forEach(breach -> table.row(
-                            "", plan.title(breach.calls()) + ": calls " + breach.says() + ", " + breach.when()));
+            kept.against(plan).forEach(against -> table.row("", against));
             kept.limit().ifPresent(limit -> table.row("", limit));
         }
         long broken = promises.stream().filter(kept -> !kept.kept()).count();

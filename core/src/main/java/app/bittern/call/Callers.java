@@ -16,8 +16,9 @@ public final class Callers {
 
     /// Whether a caller is one of those that a rule is for.
     public static boolean is(Plan plan, Caller caller, Route.From rule) {
-        if (caller instanceof Caller.Inside && Origin.of(plan, caller) instanceof Origin.Inside inside) {
-            return inside.is(plan, rule);
+        Optional<Origin.Inside> inside = Origin.inside(plan, caller);
+        if (inside.isPresent()) {
+            return inside.get().is(plan, rule);
         }
         return switch (rule) {
             case Route.From.Any any -> true;
@@ -49,9 +50,7 @@ public final class Callers {
 
     /// The number that a caller shows to the site.
     public static Optional<E164> number(Plan plan, Caller caller) {
-        return caller instanceof Caller.Inside && Origin.of(plan, caller) instanceof Origin.Inside inside
-                ? inside.callerId()
-                : caller.delivered();
+        return Origin.inside(plan, caller).map(Origin.Inside::callerId).orElseGet(caller::delivered);
     }
 
     /// The language that a call from a phone of the site begins in.

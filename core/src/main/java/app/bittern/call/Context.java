@@ -59,9 +59,11 @@ public record Context(
     }
 
     /// With only what can still matter.
+    ///
+    /// @param origin whether it still matters where the call came from
     public Context only(
-            List<String> tags, Optional<Ref> firstCalled, List<Frame> menus, List<Entry> keyed, boolean from) {
-        return new Context(language, tags, firstCalled, menus, keyed, from ? this.from : BY_TRUNK, dials);
+            List<String> tags, Optional<Ref> firstCalled, List<Frame> menus, List<Entry> keyed, boolean origin) {
+        return new Context(language, tags, firstCalled, menus, keyed, origin ? from : BY_TRUNK, dials);
     }
 
     /// Whether it came by a trunk.

@@ -60,9 +60,8 @@ public record Dialling(String digits, Leads leads, boolean waits) {
     /// @param pattern the one of its patterns that has the most literal digits from the left
     public record Takes(Outbound outbound, DialPattern pattern) {}
 
-    /// The enabled outbound routes that take some digits: the most literal digits from the left first, the first in the
-    /// plan
-    /// among equals.
+    /// The enabled outbound routes that take some digits: those with the most literal digits from the left first, the
+    /// first in the plan among equals.
     public static List<Takes> ranked(Plan plan, String digits) {
         List<Takes> all = new ArrayList<>();
         plan.all(Outbound.class)

@@ -59,10 +59,15 @@ public sealed interface Origin {
 
     /// A call's, by its caller.
     static Origin of(Plan plan, Caller caller) {
+        return inside(plan, caller).<Origin>map(inside -> inside).orElseGet(Trunk::new);
+    }
+
+    /// The phone of the site that calls, where one does.
+    static Optional<Inside> inside(Plan plan, Caller caller) {
         return caller instanceof Caller.Inside(String number)
-                ? plan.find(new Ref(Kind.EXTENSION, number), Extension.class)
+                ? Optional.of(plan.find(new Ref(Kind.EXTENSION, number), Extension.class)
                         .map(Inside::of)
-                        .orElseGet(() -> new Inside(Optional.empty(), Optional.empty()))
-                : new Trunk();
+                        .orElseGet(() -> new Inside(Optional.empty(), Optional.empty())))
+                : Optional.empty();
     }
 }

@@ -1,11 +1,7 @@
 package app.bittern.call;
 
-import app.bittern.number.Caller;
 import app.bittern.number.E164;
-import app.bittern.plan.Extension;
-import app.bittern.plan.Kind;
 import app.bittern.plan.Outbound;
-import app.bittern.plan.Ref;
 import app.bittern.plan.Trunk;
 import java.util.ArrayList;
 import java.util.List;
@@ -43,7 +39,7 @@ final class OutboundBehaviour implements Behaviour<Outbound> {
     @Override
     public Decision decide(Outbound outbound, Scene scene, BenchInHand bench) {
         String digits = bench.bench().called() instanceof Arrival.Inside(String dialled) ? dialled : "";
-        Optional<E164> shows = shows(outbound, scene, bench);
+        Optional<E164> shows = shows(outbound, scene);
         if (barred(outbound, scene)) {
             return refused(
                     new Cause.Barred(), new Account.SentOut(outbound, digits, List.of(), Optional.empty(), shows));
@@ -66,12 +62,9 @@ final class OutboundBehaviour implements Behaviour<Outbound> {
     }
 
     /// The phone's own number, else the route's; help must find who called, so for emergencies the route's.
-    private static Optional<E164> shows(Outbound outbound, Scene scene, BenchInHand bench) {
-        Optional<E164> own = bench.bench().caller() instanceof Caller.Inside(String number)
-                ? scene.plan()
-                        .find(new Ref(Kind.EXTENSION, number), Extension.class)
-                        .flatMap(Extension::callerId)
-                : Optional.empty();
+    private static Optional<E164> shows(Outbound outbound, Scene scene) {
+        Optional<E164> own =
+                scene.context().from() instanceof Origin.Inside inside ? inside.callerId() : Optional.empty();
         return outbound.category().equals(EMERGENCY) ? outbound.callerId() : own.or(outbound::callerId);
     }
 }

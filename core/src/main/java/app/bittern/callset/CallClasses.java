@@ -163,6 +163,17 @@ public final class CallClasses {
         return known;
     }
 
+    /// The calls by some callers in some hours, as a route or a promise limits them.
+    ///
+    /// @param plan the place of the plan among those that the classes are of
+    public CallSet of(int plan, Route.From caller, Optional<Route.While> during) {
+        CallSet callers = caller instanceof Route.From.Any
+                ? all()
+                : of(plan, new Condition.CallerIs(List.of(), Optional.of(caller)));
+        return during.map(hours -> callers.and(of(plan, new Condition.HoursIn(hours.hours(), hours.state()))))
+                .orElse(callers);
+    }
+
     private CallSet compute(int plan, Condition condition) {
         return switch (condition) {
             case Condition.Always always -> space.all();

@@ -1,6 +1,5 @@
 package app.bittern.graph;
 
-import app.bittern.call.Condition;
 import app.bittern.call.RouteChoice;
 import app.bittern.callset.CallSet;
 import app.bittern.number.E164;
@@ -9,7 +8,6 @@ import app.bittern.plan.Route;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 
 /// Which route takes which calls to a number: the best whose conditions all hold.
 ///
@@ -49,11 +47,6 @@ public record Beginnings(List<Taken> taken, CallSet unmatched) {
 
     /// The calls for which the conditions of a route hold, apart from the number called.
     public static CallSet calls(StateGraph graph, Route route) {
-        CallSet callers = route.caller() instanceof Route.From.Any
-                ? graph.classes().all()
-                : graph.calls(new Condition.CallerIs(List.of(), Optional.of(route.caller())));
-        return route.holdsWhile()
-                .map(hours -> callers.and(graph.calls(new Condition.HoursIn(hours.hours(), hours.state()))))
-                .orElse(callers);
+        return graph.calls(route.caller(), route.holdsWhile());
     }
 }

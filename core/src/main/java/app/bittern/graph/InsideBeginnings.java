@@ -1,8 +1,6 @@
 package app.bittern.graph;
 
-import app.bittern.call.Condition;
 import app.bittern.call.Dialling;
-import app.bittern.call.Origin;
 import app.bittern.call.Phones;
 import app.bittern.call.RouteChoice;
 import app.bittern.call.State;
@@ -35,17 +33,13 @@ public final class InsideBeginnings {
         if (dialling.number().isEmpty()) {
             return List.of(new Begun(Phones.dialling(plan, phone, dialling, Optional.empty()), classes.all(), none()));
         }
-        Origin.Inside from = new Origin.Inside(phone.classOfService(), phone.callerId());
         List<Begun> begun = new ArrayList<>();
         CallSet left = classes.all();
         for (Route route : RouteChoice.inOrder(plan, dialling.number().get())) {
-            if (left.isEmpty() || !from.is(plan, route.caller())) {
+            if (left.isEmpty() || !Phones.is(plan, phone, route.caller())) {
                 continue;
             }
-            CallSet calls = route.holdsWhile()
-                    .map(hours -> classes.of(index, new Condition.HoursIn(hours.hours(), hours.state())))
-                    .orElse(classes.all())
-                    .and(left);
+            CallSet calls = left.and(classes.of(index, new Route.From.Any(), route.holdsWhile()));
             left = left.minus(calls);
             if (!calls.isEmpty()) {
                 begun.add(new Begun(

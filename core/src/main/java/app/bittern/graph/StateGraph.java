@@ -269,6 +269,11 @@ public final class StateGraph {
         return classes.of(index, condition);
     }
 
+    /// The calls by some callers in some hours.
+    CallSet calls(Route.From caller, Optional<Route.While> during) {
+        return classes.of(index, caller, during);
+    }
+
     /// The part of a set of calls that can still matter from a state on: whatever no condition ahead looks at
     /// is forgotten.
     public CallSet mattering(int state, CallSet calls) {

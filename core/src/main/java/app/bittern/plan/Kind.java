@@ -147,6 +147,11 @@ public enum Kind {
         return routable() || this == ROUTE;
     }
 
+    /// Whether calls come to such an object at all, some of them from phones of the site alone.
+    public boolean reached() {
+        return passed() || this == CODE || this == SWITCH || this == OUTBOUND;
+    }
+
     /// Whether a call can be sent to an object of this kind.
     public boolean routable() {
         return routable;

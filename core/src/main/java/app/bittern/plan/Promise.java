@@ -82,9 +82,8 @@ public record Promise(
         }
     }
 
-    private static final Kind[] PASSED = Stream.of(Kind.values())
-            .filter(kind -> kind.routable() || kind == Kind.CODE || kind == Kind.OUTBOUND || kind == Kind.SWITCH)
-            .toArray(Kind[]::new);
+    private static final Kind[] PASSED =
+            Stream.of(Kind.values()).filter(Kind::reached).toArray(Kind[]::new);
 
     @Override
     public Ref ref() {

@@ -43,36 +43,22 @@ public record TestCall(
 
     /// What must come true; what is absent is not looked at.
     ///
-    /// @param reaches an object that the call must come to
-    /// @param ending  how it must end: `message`
-    /// @param in      where it must end: `mailbox/bookings`
-    /// @param by      who must answer
+    /// @param comes    what must become of the call
     /// @param within  how soon it must have ended
     /// @param notBefore how soon it must not have ended
     /// @param says    what must be said to the caller, in that order, whatever is said between
     /// @param language the language in force when it ends
-    /// @param not     what must not come true
+    /// @param not     what must not become of the call
     public record Expected(
-            Optional<Ref> reaches,
-            Optional<String> ending,
-            Optional<String> in,
-            Optional<String> by,
+            Becomes comes,
             Optional<Seconds> within,
             Optional<Seconds> notBefore,
             List<Ref> says,
             Optional<String> language,
-            Not not) {
+            Becomes not) {
         /// Nothing.
         public static final Expected NOTHING = new Expected(
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty(),
-                List.of(),
-                Optional.empty(),
-                Not.NOTHING);
+                Becomes.ANYTHING, Optional.empty(), Optional.empty(), List.of(), Optional.empty(), Becomes.ANYTHING);
 
         public Expected {
             says = List.copyOf(says);
@@ -80,10 +66,7 @@ public record TestCall(
 
         private Expected over(Places places) {
             return new Expected(
-                    places.ref("reaches", Role.ABOUT, reaches, Kind.ROUTE, REACHED),
-                    ending,
-                    object(places, "in", in),
-                    object(places, "by", by),
+                    comes.over(places),
                     within,
                     notBefore,
                     places.refs("says", Role.ABOUT, says, Kind.PROMPT),
@@ -92,19 +75,19 @@ public record TestCall(
         }
     }
 
-    /// What must not come true; what is absent is not looked at.
+    /// What becomes of a call.
     ///
-    /// @param reaches an object that the call must not come to
-    /// @param ending  how it must not end
-    /// @param in      where it must not end
-    /// @param by      who must not answer
-    public record Not(Optional<Ref> reaches, Optional<String> ending, Optional<String> in, Optional<String> by) {
-        /// Nothing.
-        public static final Not NOTHING =
-                new Not(Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
+    /// @param reaches an object that it comes to
+    /// @param ending  how it ends: `message`
+    /// @param in      where it ends: `mailbox/bookings`
+    /// @param by      who answers
+    public record Becomes(Optional<Ref> reaches, Optional<String> ending, Optional<String> in, Optional<String> by) {
+        /// Nothing in particular.
+        public static final Becomes ANYTHING =
+                new Becomes(Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
 
-        private Not over(Places places) {
-            return new Not(
+        private Becomes over(Places places) {
+            return new Becomes(
                     places.ref("reaches", Role.ABOUT, reaches, Kind.ROUTE, REACHED),
                     ending,
                     object(places, "in", in),
@@ -113,7 +96,7 @@ public record TestCall(
     }
 
     private static final Kind[] REACHED =
-            Stream.of(Kind.values()).filter(Kind::routable).toArray(Kind[]::new);
+            Stream.of(Kind.values()).filter(Kind::reached).toArray(Kind[]::new);
 
     private static Optional<String> phone(Places places, String place, String phone) {
         return Ref.sound(Kind.EXTENSION, phone)

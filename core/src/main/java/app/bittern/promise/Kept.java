@@ -1,8 +1,6 @@
 package app.bittern.promise;
 
-import app.bittern.call.Condition;
 import app.bittern.call.Phones;
-import app.bittern.callset.CallClasses;
 import app.bittern.callset.CallSet;
 import app.bittern.graph.Wanted;
 import app.bittern.hours.Horizon;
@@ -13,7 +11,6 @@ import app.bittern.plan.InboundNumber;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Promise;
 import app.bittern.plan.Ref;
-import app.bittern.plan.Route;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -24,15 +21,27 @@ import java.util.stream.Stream;
 ///
 /// @param promise  that was made
 /// @param breaches what breaks it, one at most for each number or phone and each thing promised; none where it is kept
+/// @param missing  what it is about or names and is not in the plan; then it has not been looked at
 /// @param limit    what was not looked at and why, where the plan is too tangled to be counted whole
-public record Kept(Promise promise, List<Breach> breaches, Optional<String> limit) {
+public record Kept(Promise promise, List<Breach> breaches, List<Ref> missing, Optional<String> limit) {
     public Kept {
         breaches = List.copyOf(breaches);
+        missing = List.copyOf(missing);
     }
 
-    /// Whether nothing breaks it.
+    /// Whether it has been looked at and nothing breaks it.
     public boolean kept() {
-        return breaches.isEmpty();
+        return breaches.isEmpty() && missing.isEmpty();
+    }
+
+    /// What speaks against it, a sentence each.
+    public List<String> against(Plan plan) {
+        return Stream.concat(
+                        missing.stream().map(ref -> ref + " is not in the plan, so nothing was looked at"),
+                        breaches.stream()
+                                .map(breach ->
+                                        plan.title(breach.calls()) + ": calls " + breach.says() + ", " + breach.when()))
+                .toList();
     }
 
     /// All promises of a plan, in order.
@@ -47,6 +56,14 @@ public record Kept(Promise promise, List<Breach> breaches, Optional<String> limi
     }
 
     private static Kept of(Plan plan, Horizon horizon, Supplier<Paths> paths, Promise promise, Wanted wanted) {
+        List<Ref> missing = promise.slots().stream()
+                .flatMap(slot -> slot.target().stream())
+                .filter(ref -> plan.find(ref).isEmpty())
+                .distinct()
+                .toList();
+        if (!missing.isEmpty()) {
+            return new Kept(promise, List.of(), missing, Optional.empty());
+        }
         List<Breach> breaches = new ArrayList<>();
         Optional<String> limit = Optional.empty();
         Promise.About about = promise.about();
@@ -63,7 +80,7 @@ public record Kept(Promise promise, List<Breach> breaches, Optional<String> limi
             digits.forEach(one -> breaches.addAll(broken(plan, promise, all.of(phone, one))));
             limit = limit.or(all::limit);
         }
-        return new Kept(promise, breaches, limit);
+        return new Kept(promise, breaches, List.of(), limit);
     }
 
     private static Stream<InboundNumber> numbers(Plan plan, Promise.About about) {
@@ -78,19 +95,9 @@ public record Kept(Promise promise, List<Breach> breaches, Optional<String> limi
     }
 
     private static List<Breach> broken(Plan plan, Promise promise, CallPaths paths) {
-        CallSet calls = calls(plan, promise.about(), paths.paths().classes());
+        Promise.About about = promise.about();
+        CallSet calls = paths.paths().classes().of(0, about.caller(), about.holdsWhile());
         return calls.isEmpty() ? List.of() : new Breaches(plan, promise, paths, calls).all();
-    }
-
-    /// The calls that a promise is about, by who calls and when.
-    private static CallSet calls(Plan plan, Promise.About about, CallClasses classes) {
-        CallSet who = about.caller() instanceof Route.From.Any
-                ? classes.all()
-                : classes.of(0, new Condition.CallerIs(List.of(), Optional.of(about.caller())));
-        return about.holdsWhile()
-                .filter(hours -> plan.find(hours.hours()).isPresent())
-                .map(hours -> who.and(classes.of(0, new Condition.HoursIn(hours.hours(), hours.state()))))
-                .orElse(who);
     }
 
     /// The object that a promise is about, where findings of it stand.

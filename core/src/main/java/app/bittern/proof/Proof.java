@@ -70,7 +70,8 @@ public record Proof(TestCall call, List<String> failures, Optional<Trace> trace)
     private static List<String> failures(Plan plan, TestCall.Expected expected, Trace trace) {
         List<String> failures = new ArrayList<>();
         Ending ending = trace.ending();
-        expected.reaches()
+        expected.comes()
+                .reaches()
                 .filter(ref -> !reaches(trace, ref))
                 .ifPresent(ref -> failures.add("expected to reach " + ref + ", passed "
                         + String.join(
@@ -79,14 +80,17 @@ public record Proof(TestCall call, List<String> failures, Optional<Trace> trace)
                                         .map(Trace.Step::object)
                                         .distinct()
                                         .toList())));
-        expected.ending()
+        expected.comes()
+                .ending()
                 .filter(kind -> !kind.equals(ending.kind().word()))
                 .ifPresent(kind -> failures.add(
                         "expected to end " + kind + ", ended " + ending.kind().word() + " in " + ending.in()));
-        expected.in()
+        expected.comes()
+                .in()
                 .filter(in -> !in.equals(ending.in()))
                 .ifPresent(in -> failures.add("expected to end in " + in + ", ended in " + ending.in()));
-        expected.by()
+        expected.comes()
+                .by()
                 .filter(by -> !by(ending, by))
                 .ifPresent(by -> failures.add(
                         "expected " + by + " to answer, " + ending.by().orElse("nobody") + " did"));
@@ -149,7 +153,7 @@ public record Proof(TestCall call, List<String> failures, Optional<Trace> trace)
     }
 
     /// What comes true and must not.
-    private static List<String> broken(TestCall.Not not, Trace trace) {
+    private static List<String> broken(TestCall.Becomes not, Trace trace) {
         List<String> broken = new ArrayList<>();
         Ending ending = trace.ending();
         not.reaches()

@@ -2,6 +2,7 @@ package app.bittern.call;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.bittern.RandomBenches;
 import app.bittern.RandomPlans;
 import app.bittern.plan.Extension;
 import app.bittern.plan.Plan;
@@ -24,8 +25,8 @@ class RandomCallsTest {
         for (int plans = 0; plans < PLANS; plans++) {
             Plan plan = RandomPlans.plan(random);
             for (int calls = 0; calls < CALLS; calls++) {
-                holds(plan, RandomPlans.bench(plan, random));
-                holds(plan, RandomPlans.dialled(plan, random));
+                holds(plan, RandomBenches.bench(plan, random));
+                holds(plan, RandomBenches.dialled(plan, random));
             }
         }
     }
@@ -39,7 +40,7 @@ class RandomCallsTest {
         for (int plans = 0; plans < 4 * PLANS; plans++) {
             Plan plan = RandomPlans.plan(random);
             for (int calls = 0; calls < CALLS; calls++) {
-                Bench bench = calls % 3 == 0 ? RandomPlans.dialled(plan, random) : RandomPlans.bench(plan, random);
+                Bench bench = calls % 3 == 0 ? RandomBenches.dialled(plan, random) : RandomBenches.bench(plan, random);
                 SlowCall.End slow = SlowCall.of(plan, bench);
                 Trace trace = Tracer.trace(plan, bench);
                 Ending ending = trace.ending();

@@ -14,6 +14,7 @@ import static app.bittern.Plans.to;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.bittern.Plans;
+import app.bittern.RandomBenches;
 import app.bittern.RandomPlans;
 import app.bittern.call.Bench;
 import app.bittern.call.Ending;
@@ -221,7 +222,7 @@ class ComparisonTest {
                                 .isNotEqualTo(told(Tracer.trace(after, bench))));
             }
             for (int benches = 0; benches < 30; benches++) {
-                Bench bench = RandomPlans.bench(before, random);
+                Bench bench = RandomBenches.bench(before, random);
                 Trace first = Tracer.trace(before, bench);
                 Trace second = Tracer.trace(after, bench);
                 // Where a call is stopped for going round again and again tells nothing of where it went.

@@ -2,6 +2,7 @@ package app.bittern.edit;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.bittern.RandomBenches;
 import app.bittern.RandomPlans;
 import app.bittern.call.Bench;
 import app.bittern.call.Trace;
@@ -87,7 +88,7 @@ class RewiringTest {
             }
             Plan after = made(plan, Rewiring.rename(plan, ref, "another-key")).orElseThrow();
             for (int benches = 0; benches < 10; benches++) {
-                Bench bench = RandomPlans.bench(plan, random);
+                Bench bench = RandomBenches.bench(plan, random);
                 // What is found in a place is given by its key.
                 if (!bench.waiting().containsKey(ref)) {
                     assertThat(told(Tracer.trace(after, bench), ref)).isEqualTo(told(Tracer.trace(plan, bench), ref));

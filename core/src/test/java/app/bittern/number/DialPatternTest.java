@@ -3,6 +3,7 @@ package app.bittern.number;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.util.Optional;
 import java.util.Random;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
@@ -80,5 +81,55 @@ class DialPatternTest {
     @ValueSource(strings = {"", "last", "last 1", "last 13", "last 123", "E164", "international"})
     void aFormThatNoTrunkDeliversIsRefused(String text) {
         assertThat(Delivers.parse(text)).isEmpty();
+    }
+
+    @ParameterizedTest
+    @CsvSource({"999, 3", "0[1-3]xxx, 1", "00x., 2", "x., 0", "*70, 3", "[4-7]11, 0"})
+    void literalDigitsAreCountedFromTheLeft(String pattern, int literals) {
+        assertThat(new DialPattern(pattern).literals()).isEqualTo(literals);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "0x., 0[1-3]xx, 0[1-3]xx",
+        "[1-5]x, [4-7]3, [4-5]3",
+        "0[1-3]x., 02x., 02x.",
+        "x., x., x.",
+        "00x., 00, 00"
+    })
+    void whatTwoPatternsBothMeanIsAPattern(String one, String other, String both) {
+        assertThat(new DialPattern(one).and(new DialPattern(other))).contains(new DialPattern(both));
+        assertThat(new DialPattern(other).and(new DialPattern(one))).contains(new DialPattern(both));
+    }
+
+    /// Digits are meant by both patterns just where they are meant by what is common to them; examples are meant.
+    @Test
+    void theCommonPartOfRandomPatternsIsWhatBothMean() {
+        Random random = new Random(33);
+        int met = 0;
+        for (int times = 0; times < 3000; times++) {
+            DialPattern one = random(random);
+            DialPattern other = random(random);
+            Optional<DialPattern> both = one.and(other);
+            for (String digits : one.examples()) {
+                assertThat(one.matches(digits)).as("%s %s", one, digits).isTrue();
+                assertThat(both.filter(common -> common.matches(digits)).isPresent())
+                        .as("%s and %s: %s", one, other, digits)
+                        .isEqualTo(other.matches(digits));
+                met += other.matches(digits) ? 1 : 0;
+            }
+            both.ifPresent(common ->
+                    assertThat(common.examples()).allMatch(digits -> one.matches(digits) && other.matches(digits)));
+        }
+        assertThat(met).isGreaterThan(500);
+    }
+
+    private static DialPattern random(Random random) {
+        String[] places = {"0", "1", "2", "x", "[0-2]", "[1-3]"};
+        StringBuilder text = new StringBuilder();
+        for (int count = 1 + random.nextInt(4); count > 0; count--) {
+            text.append(places[random.nextInt(places.length)]);
+        }
+        return new DialPattern(text + (random.nextBoolean() ? "x." : ""));
     }
 }

@@ -13,6 +13,7 @@ import static app.bittern.Plans.prompt;
 import static app.bittern.Plans.to;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.bittern.RandomBenches;
 import app.bittern.RandomPlans;
 import app.bittern.call.Arrival;
 import app.bittern.call.Bench;
@@ -162,7 +163,7 @@ class OutlineTest {
         for (int plans = 0; plans < 300; plans++) {
             Plan plan = RandomPlans.plan(random);
             for (int calls = 0; calls < 10; calls++) {
-                Bench bench = calls % 3 == 0 ? RandomPlans.dialled(plan, random) : RandomPlans.bench(plan, random);
+                Bench bench = calls % 3 == 0 ? RandomBenches.dialled(plan, random) : RandomBenches.bench(plan, random);
                 Set<String> arrivals = rows(plan, bench).stream()
                         .flatMap(row -> row.arrivals().stream())
                         .collect(Collectors.toSet());

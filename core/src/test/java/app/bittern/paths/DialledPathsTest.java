@@ -5,6 +5,7 @@ import static app.bittern.paths.PathsTest.end;
 import static app.bittern.paths.PathsTest.instants;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.bittern.RandomBenches;
 import app.bittern.RandomPlans;
 import app.bittern.call.Arrival;
 import app.bittern.call.Bench;
@@ -76,7 +77,7 @@ class DialledPathsTest {
         for (int plans = 0; plans < 150; plans++) {
             Plan plan = RandomPlans.plan(random);
             for (int calls = 0; calls < 12; calls++) {
-                Bench bench = RandomPlans.dialled(plan, random);
+                Bench bench = RandomBenches.dialled(plan, random);
                 Trace trace = Tracer.trace(plan, bench);
                 Extension phone = phone(plan, bench);
                 String digits = ((Arrival.Inside) bench.called()).digits();

@@ -9,6 +9,7 @@ import static app.bittern.Plans.prompt;
 import static app.bittern.Plans.to;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.bittern.RandomBenches;
 import app.bittern.RandomPlans;
 import app.bittern.call.Bench;
 import app.bittern.call.Cause;
@@ -130,7 +131,7 @@ class PathsTest {
             Plan plan = RandomPlans.plan(random);
             NumberPaths number = Paths.of(plan, HORIZON).of(MAIN);
             for (int benches = 0; benches < 20; benches++) {
-                Bench bench = RandomPlans.bench(plan, random);
+                Bench bench = RandomBenches.bench(plan, random);
                 Trace trace = Tracer.trace(plan, bench);
                 LocalDateTime local = LocalDateTime.ofInstant(bench.at(), HORIZON.zone());
                 CallSet calls = number.paths().classes().like(0, bench.caller(), local, bench.switches());

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.bittern.Plans;
+import app.bittern.RandomBenches;
 import app.bittern.RandomPlans;
 import app.bittern.call.Bench;
 import app.bittern.call.Trace;
@@ -89,7 +90,7 @@ class ReachableTest {
             Plan plan = RandomPlans.plan(random);
             Reachable reachable = Reachable.of(Paths.of(plan, HORIZON));
             for (int calls = 0; calls < 20; calls++) {
-                Bench bench = RandomPlans.bench(plan, random);
+                Bench bench = RandomBenches.bench(plan, random);
                 Set<String> met = new HashSet<>();
                 for (Trace.Step step : Tracer.trace(plan, bench).steps()) {
                     // A path ends by coming back; what a call does after that is another path's.

@@ -2,6 +2,7 @@ package app.bittern.paths;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.bittern.RandomBenches;
 import app.bittern.RandomPlans;
 import app.bittern.call.Arrival;
 import app.bittern.call.Bench;
@@ -38,7 +39,7 @@ class RouteTakesTest {
             Set<Ref> taken = new HashSet<>();
             boolean unmatched = false;
             for (int calls = 0; calls < 80; calls++) {
-                Bench bench = RandomPlans.bench(plan, random);
+                Bench bench = RandomBenches.bench(plan, random);
                 E164 number = new E164(CALLED.get(random.nextInt(CALLED.size())));
                 Trace trace = Tracer.trace(plan, to(bench, number));
                 trace.route().ifPresent(taken::add);

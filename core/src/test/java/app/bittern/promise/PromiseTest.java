@@ -6,9 +6,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.bittern.Plans;
 import app.bittern.RandomPlans;
+import app.bittern.call.Cause;
 import app.bittern.call.Ending;
 import app.bittern.call.Trace;
 import app.bittern.call.Tracer;
+import app.bittern.callset.CallSet;
 import app.bittern.graph.Tangle;
 import app.bittern.graph.Wanted;
 import app.bittern.hours.Horizon;
@@ -23,6 +25,7 @@ import app.bittern.plan.Promise;
 import app.bittern.plan.Ref;
 import app.bittern.plan.Route;
 import app.bittern.plan.Seconds;
+import app.bittern.witness.Step;
 import java.math.BigInteger;
 import java.time.LocalDate;
 import java.time.ZoneId;
@@ -143,6 +146,96 @@ class PromiseTest {
             }
         }
         assertThat(shown).isGreaterThan(60);
+    }
+
+    /// Of calls in which keys are pressed first, by some callers or in some hours, just those are looked at.
+    @Test
+    void aPromiseAboutSomeCallsIsBrokenJustWhereOneOfThoseIsAgainstIt() {
+        Random random = new Random(83);
+        List<String> ends = List.of("answered", "message");
+        List<Route.From> callers = List.of(
+                new Route.From.Any(),
+                new Route.From.Tag("vip"),
+                new Route.From.Withheld(),
+                new Route.From.Prefix("+4479"));
+        int broken = 0;
+        int kept = 0;
+        for (int plans = 0; plans < 300; plans++) {
+            Plan plan = RandomPlans.plan(random);
+            Paths all = Paths.of(plan, HORIZON);
+            NumberPaths number = all.of(MAIN);
+            if (number.count().compareTo(BigInteger.valueOf(MOST)) > 0) {
+                continue;
+            }
+            List<Path> paths = PathList.of(number, PathFilter.ALL, 0, MOST + 1);
+            if (paths.stream().anyMatch(PromiseTest::tangled)) {
+                continue;
+            }
+            List<String> keys =
+                    List.of(List.<String>of(), List.of("1"), List.of("2", "1")).get(random.nextInt(3));
+            Route.From caller = callers.get(random.nextInt(callers.size()));
+            Optional<Route.While> hours =
+                    random.nextBoolean() ? Optional.of(new Route.While(new Ref(Kind.HOURS, "day"), "open")) : none();
+            Optional<String> language = random.nextInt(3) == 0 ? Optional.of("nb-NO") : none();
+            Promise.About about = new Promise.About(List.of(), List.of(), List.of(), caller, hours, language, keys);
+            CallSet calls = all.classes().of(0, caller, hours);
+            boolean against = paths.stream()
+                    .filter(path -> path.calls().meets(calls))
+                    .filter(path -> pressed(path, keys) && speaks(path, language))
+                    .anyMatch(path -> !ends(path, ends) && !chosen(path));
+            assertThat(kept(plan, always(about, ends, none())).kept())
+                    .as("plan %d, %s", plans, about)
+                    .isEqualTo(!against);
+            broken += against ? 1 : 0;
+            kept += against ? 0 : 1;
+        }
+        assertThat(broken).isGreaterThan(20);
+        assertThat(kept).isGreaterThan(20);
+    }
+
+    /// Whether these are the first keys of a path, with no try failed before them.
+    private static boolean pressed(Path path, List<String> keys) {
+        int pressed = 0;
+        for (Step step : path.steps()) {
+            if (pressed == keys.size()) {
+                return true;
+            }
+            Cause cause = step.causes().getFirst();
+            int wanted = pressed;
+            Optional<String> chosen = Path.choice(Plans.to("busy"), cause);
+            boolean failed = step.causes().stream()
+                    .anyMatch(one -> List.of("no-key", "wrong-key", "no-valid-key", "no-valid-digits")
+                            .contains(one.id()));
+            if (failed || chosen.filter(key -> !key.equals(keys.get(wanted))).isPresent()) {
+                return false;
+            }
+            pressed += chosen.isPresent() ? 1 : 0;
+        }
+        return pressed == keys.size();
+    }
+
+    private static boolean speaks(Path path, Optional<String> language) {
+        return language.map(spoken -> !path.steps().isEmpty()
+                        && path.steps().getLast().state().context().language().equals(spoken))
+                .orElse(true);
+    }
+
+    /// Nothing is promised of what is not there: it has not been looked at.
+    @Test
+    void aPromiseAboutWhatIsNotInThePlanIsNotKept() {
+        Promise.About gone = new Promise.About(
+                List.of(new Ref(Kind.NUMBER, "+441632960999")),
+                List.of(),
+                List.of(),
+                new Route.From.Any(),
+                none(),
+                none(),
+                List.of());
+        Plan plan = Plans.to("busy");
+        Kept kept = kept(plan, always(gone, List.of("busy"), none()));
+        assertThat(kept.kept()).isFalse();
+        assertThat(kept.breaches()).isEmpty();
+        assertThat(kept.against(plan)).singleElement().asString().contains("+441632960999 is not in the plan");
     }
 
     @Test

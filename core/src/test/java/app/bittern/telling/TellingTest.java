@@ -8,6 +8,7 @@ import static app.bittern.Plans.route;
 import static app.bittern.Plans.to;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.bittern.RandomBenches;
 import app.bittern.RandomPlans;
 import app.bittern.call.Bench;
 import app.bittern.call.Trace;
@@ -38,7 +39,7 @@ class TellingTest {
         for (int plans = 0; plans < PLANS; plans++) {
             Plan plan = RandomPlans.plan(random);
             for (int calls = 0; calls < CALLS; calls++) {
-                Bench bench = RandomPlans.bench(plan, random);
+                Bench bench = RandomBenches.bench(plan, random);
                 Telling telling = new Telling(plan, bench);
                 Trace trace = Tracer.trace(plan, bench);
                 trace.steps().forEach(step -> holds(plan, telling, step));
@@ -71,7 +72,7 @@ class TellingTest {
         Random random = new Random(32);
         for (int plans = 0; plans < PLANS; plans++) {
             Plan plan = RandomPlans.plan(random);
-            Bench bench = RandomPlans.bench(plan, random);
+            Bench bench = RandomBenches.bench(plan, random);
             Telling telling = new Telling(plan, bench);
             Trace trace = Tracer.trace(plan, bench);
             List<Told> first = trace.steps().stream().map(telling::told).toList();

@@ -41,6 +41,10 @@ final class PromiseFormat implements KindFormat<Promise> {
         if (fields.given("always").isPresent() == fields.given("never").isPresent()) {
             fields.refusedWhole(ALLOWED);
         }
+        boolean narrow = !about.keys().isEmpty() || about.language().isPresent();
+        if (narrow && never.flatMap(Promise.Holds::silentFor).isPresent()) {
+            fields.refusedWhole("silentFor about calls by number, phone, caller and hours, without keys and language");
+        }
         return Optional.of(new Promise(
                 key,
                 name,

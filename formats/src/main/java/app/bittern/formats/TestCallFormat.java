@@ -79,24 +79,24 @@ final class TestCallFormat implements KindFormat<TestCall> {
 
     private static TestCall.Expected expected(Reading fields) {
         TestCall.Expected expected = new TestCall.Expected(
-                fields.choose("reaches", Choosing.ANYTHING)
-                        .read("reaches", "a reference such as queue/bookings", Ref::parse),
-                fields.oneOf(
-                        "ending",
-                        Stream.of(Ending.Kind.values()).map(Ending.Kind::word).toList()),
-                fields.text("in"),
-                fields.text("by"),
+                becomes(fields),
                 fields.read("within", Seconds.ALLOWED, Seconds::parse),
                 fields.read("notBefore", Seconds.ALLOWED, Seconds::parse),
                 fields.refs("says", Kind.PROMPT),
                 fields.read("language", SiteFormat.ALLOWED_LANGUAGE, SiteFormat::language),
-                fields.inner("not").map(TestCallFormat::not).orElse(TestCall.Not.NOTHING));
+                fields.inner("not")
+                        .map(inner -> {
+                            TestCall.Becomes not = becomes(inner);
+                            inner.done();
+                            return not;
+                        })
+                        .orElse(TestCall.Becomes.ANYTHING));
         fields.done();
         return expected;
     }
 
-    private static TestCall.Not not(Reading fields) {
-        TestCall.Not not = new TestCall.Not(
+    private static TestCall.Becomes becomes(Reading fields) {
+        return new TestCall.Becomes(
                 fields.choose("reaches", Choosing.ANYTHING)
                         .read("reaches", "a reference such as queue/bookings", Ref::parse),
                 fields.oneOf(
@@ -104,8 +104,14 @@ final class TestCallFormat implements KindFormat<TestCall> {
                         Stream.of(Ending.Kind.values()).map(Ending.Kind::word).toList()),
                 fields.text("in"),
                 fields.text("by"));
-        fields.done();
-        return not;
+    }
+
+    private static Writing becomes(TestCall.Becomes becomes) {
+        return new Writing()
+                .text("reaches", becomes.reaches())
+                .text("ending", becomes.ending())
+                .text("in", becomes.in())
+                .text("by", becomes.by());
     }
 
     @Override
@@ -131,26 +137,12 @@ final class TestCallFormat implements KindFormat<TestCall> {
                 .fields("waiting", waiting)
                 .fields(
                         "expect",
-                        new Writing()
-                                .text("reaches", call.expect().reaches())
-                                .text("ending", call.expect().ending())
-                                .text("in", call.expect().in())
-                                .text("by", call.expect().by())
+                        becomes(call.expect().comes())
                                 .text("within", call.expect().within())
                                 .text("notBefore", call.expect().notBefore())
                                 .texts("says", call.expect().says())
                                 .text("language", call.expect().language())
-                                .fields(
-                                        "not",
-                                        new Writing()
-                                                .text(
-                                                        "reaches",
-                                                        call.expect().not().reaches())
-                                                .text(
-                                                        "ending",
-                                                        call.expect().not().ending())
-                                                .text("in", call.expect().not().in())
-                                                .text("by", call.expect().not().by())));
+                                .fields("not", becomes(call.expect().not())));
     }
 
     /// A list where there are several.

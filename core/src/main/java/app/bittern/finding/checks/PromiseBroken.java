@@ -26,7 +26,7 @@ final class PromiseBroken implements Check {
     @Override
     public List<Finding> examine(Examination examination) {
         return examination.promises().stream()
-                .filter(kept -> !kept.kept())
+                .filter(kept -> !kept.breaches().isEmpty())
                 .map(kept -> {
                     Breach first = kept.breaches().getFirst();
                     return ABOUT.at(

@@ -30,7 +30,7 @@ public final class ProofJson {
             });
         }
         for (Kept kept : promises) {
-            ObjectNode one = one(json, kept.promise(), kept.kept(), failures(plan, kept));
+            ObjectNode one = one(json, kept.promise(), kept.kept(), kept.against(plan));
             ArrayNode breaches = one.putArray("breaches");
             kept.breaches().forEach(breach -> {
                 ObjectNode by = breaches.addObject();
@@ -55,12 +55,6 @@ public final class ProofJson {
         return one;
     }
 
-    private static List<String> failures(Plan plan, Kept kept) {
-        return kept.breaches().stream()
-                .map(breach -> plan.title(breach.calls()) + ": calls " + breach.says() + ", " + breach.when())
-                .toList();
-    }
-
     /// A test suite with a test case for each call and each promise.
     public static String junit(Plan plan, List<Proof> proofs, List<Kept> promises) {
         StringWriter text = new StringWriter();
@@ -82,7 +76,7 @@ public final class ProofJson {
                 testCase(xml, plan, proof.call().title(), proof.failures());
             }
             for (Kept kept : promises) {
-                testCase(xml, plan, kept.promise().title(), failures(plan, kept));
+                testCase(xml, plan, kept.promise().title(), kept.against(plan));
             }
             xml.writeEndElement();
             xml.writeEndDocument();
