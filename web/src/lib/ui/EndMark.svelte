@@ -8,8 +8,8 @@
     ended: ['○', 'text-muted'],
     busy: ['○', 'text-muted'],
     'hung-up': ['○', 'text-muted'],
-    barred: ['✕', 'text-clay'],
-    'no-channel': ['✕', 'text-clay'],
+    barred: ['○', 'text-muted'],
+    'no-channel': ['○', 'text-muted'],
     unmatched: ['✕', 'text-clay'],
     lost: ['✕', 'text-clay'],
   };

@@ -314,7 +314,7 @@ final class Sentences {
             case Cause.Callback(String pressed) -> pressed;
             case Cause.Paged paged -> "";
             case Cause.Done done -> "";
-            case Cause.Barred barred -> "barred";
+            case Cause.Barred barred -> "not in its class of service";
             case Cause.ByTrunk(Ref trunk) -> "by " + plan.title(trunk);
             case Cause.NoChannel none -> "every trunk full or down";
         };
