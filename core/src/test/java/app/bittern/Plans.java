@@ -171,6 +171,7 @@ public final class Plans {
                 new Seconds(ringFor),
                 Arrays.stream(members).map(Plans::member).toList(),
                 false,
+                none(),
                 Destination.parse(noAnswer),
                 busy.flatMap(Destination::parse),
                 unreachable.flatMap(Destination::parse));
@@ -202,7 +203,8 @@ public final class Plans {
                 mailbox.map(key -> new Ref(Kind.MAILBOX, key)),
                 none(),
                 List.of(),
-                none());
+                none(),
+                Extension.Person.UNKNOWN);
     }
 
     public static Mailbox mailbox(String key) {

@@ -86,10 +86,10 @@ public final class RandomBenches {
         List<String> presences =
                 List.of("in", "in", "out", "paused", "busy for 9s", "in; out from 11s", "out; in from 5s");
         Map<String, List<Presence>> agents = new TreeMap<>();
-        RandomPlans.EXTENSIONS.stream()
+        Stream.concat(RandomPlans.EXTENSIONS.stream(), Stream.of("+447700900321"))
                 .filter(extension -> random.nextBoolean())
                 .forEach(extension -> agents.put(extension, several(presences, Presence::parse, random)));
-        List<String> finds = List.of("0", "0", "1", "2", "full");
+        List<String> finds = List.of("0", "0", "1", "2", "full", "0, last 2002", "1, last 2003");
         Map<Ref, List<Found>> waiting = new LinkedHashMap<>();
         plan.all(Queue.class).forEach(queue -> waiting.put(queue.ref(), several(finds, Found::parse, random)));
         waiting.put(new Ref(Kind.MAILBOX, "b1"), several(finds, Found::parse, random));

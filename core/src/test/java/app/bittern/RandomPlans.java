@@ -23,11 +23,11 @@ import app.bittern.plan.Outbound;
 import app.bittern.plan.Page;
 import app.bittern.plan.Plan;
 import app.bittern.plan.PlanObject;
-import app.bittern.plan.Queue;
 import app.bittern.plan.Ref;
 import app.bittern.plan.RingGroup;
 import app.bittern.plan.Route;
 import app.bittern.plan.Seconds;
+import app.bittern.plan.Skill;
 import app.bittern.plan.Switch;
 import app.bittern.plan.Trunk;
 import java.util.ArrayList;
@@ -73,7 +73,7 @@ public final class RandomPlans {
             Optional<String> operator = random.nextBoolean() ? Optional.of(to(random)) : none();
             objects.add(Plans.mailbox("b" + index, operator, index == 0 ? none() : Optional.of(2)));
             objects.add(hunt("h" + index, random));
-            objects.add(queue("q" + index, random));
+            objects.add(RandomQueues.queue("q" + index, index, random));
             objects.add(chain("c" + index, random));
         }
         objects.add(new Switch("night", none(), none(), Optional.of("*71"), List.of("day", "night"), "day"));
@@ -191,10 +191,13 @@ public final class RandomPlans {
                 none(),
                 none(),
                 none(),
+                Optional.of("Hunt"),
                 Order.FIXED,
                 new Seconds(random.nextInt(15)),
                 1 + random.nextInt(3),
                 like.members(),
+                random.nextInt(3) == 0,
+                RandomQueues.hears(random),
                 Destination.parse(to(random)),
                 random.nextBoolean() ? Destination.parse(to(random)) : none(),
                 none());
@@ -209,57 +212,6 @@ public final class RandomPlans {
             stages.add(new Chain.Stage(target, new Seconds(random.nextInt(20)), false));
         }
         return new Chain(key, none(), none(), none(), stages, Destination.parse(to(random)));
-    }
-
-    private static Queue queue(String key, Random random) {
-        List<Queue.Agent> agents = new ArrayList<>();
-        for (String extension : EXTENSIONS) {
-            if (random.nextInt(3) > 0) {
-                agents.add(new Queue.Agent(
-                        new Ref(Kind.EXTENSION, extension),
-                        random.nextBoolean(),
-                        1 + random.nextInt(2),
-                        new Seconds(random.nextInt(3) * 10)));
-            }
-        }
-        List<Queue.Meanwhile> during = new ArrayList<>();
-        if (random.nextBoolean()) {
-            during.add(new Queue.Meanwhile(
-                    Optional.of(new Seconds(random.nextInt(30))),
-                    random.nextBoolean() ? Optional.of(new Seconds(10 + random.nextInt(20))) : none(),
-                    Optional.of(new Queue.Said.Words(new Ref(Kind.PROMPT, "no-key"))),
-                    Optional.of("1"),
-                    Destination.parse(to(random)),
-                    false));
-        }
-        if (random.nextBoolean()) {
-            during.add(new Queue.Meanwhile(
-                    Optional.of(new Seconds(random.nextInt(60))), none(), none(), Optional.of("2"), none(), true));
-        }
-        return new Queue(
-                key,
-                none(),
-                none(),
-                none(),
-                random.nextBoolean() ? Order.EVERYONE : Order.BY_RANK,
-                agents,
-                new Seconds(random.nextInt(20)),
-                new Seconds(random.nextInt(5)),
-                new Seconds(30),
-                Optional.of(new Seconds(random.nextInt(120))),
-                random.nextBoolean() ? Optional.of(1 + random.nextInt(2)) : none(),
-                0,
-                new Queue.NoAgents(random.nextBoolean(), random.nextBoolean(), Destination.parse(to(random))),
-                random.nextInt(5) > 0 ? Destination.parse(to(random)) : none(),
-                random.nextInt(5) > 0 ? Destination.parse(to(random)) : none(),
-                random.nextBoolean() ? Optional.of(new Ref(Kind.PROMPT, "ask")) : none(),
-                random.nextBoolean() ? Optional.of(new Ref(Kind.MUSIC, "hold")) : none(),
-                during,
-                none(),
-                none(),
-                none(),
-                none(),
-                none());
     }
 
     /// A route limited by number, caller and hours in any way, which may tie with others, or never take a call.
@@ -377,13 +329,20 @@ public final class RandomPlans {
                                 Optional.of(new Ref(Kind.CLASS_OF_SERVICE, "few")),
                                 Optional.of(new Ref(Kind.CLASS_OF_SERVICE, "many")))
                         .get(random.nextInt(3)),
-                List.of(),
+                random.nextBoolean() ? List.of("nb-NO") : List.of("en-GB", "nb-NO"),
                 random.nextInt(3) == 0
                         ? Optional.of(new E164(random.nextBoolean() ? "+447900000001" : "+447900000002"))
-                        : none());
+                        : none(),
+                new Extension.Person(
+                        none(),
+                        none(),
+                        none(),
+                        random.nextBoolean()
+                                ? Map.of("freight", random.nextBoolean() ? Skill.BASIC : Skill.EXPERT)
+                                : Map.of()));
     }
 
-    private static String to(Random random) {
+    static String to(Random random) {
         int at = random.nextInt(EACH);
         return switch (random.nextInt(14)) {
             case 8 -> "hunt-group/h" + at;

@@ -14,6 +14,7 @@ import app.bittern.plan.Contact;
 import app.bittern.plan.Destination;
 import app.bittern.plan.Extension;
 import app.bittern.plan.FailedTry;
+import app.bittern.plan.Hears;
 import app.bittern.plan.Hours;
 import app.bittern.plan.InboundNumber;
 import app.bittern.plan.Kind;
@@ -92,6 +93,7 @@ public final class BigPlans {
                 group.ringFor(),
                 group.members(),
                 group.followForwarding(),
+                group.hears(),
                 Destination.parse("hang-up"),
                 group.busy(),
                 group.unreachable()));
@@ -321,6 +323,7 @@ public final class BigPlans {
                 new Seconds(20),
                 members,
                 false,
+                none(),
                 Destination.parse(index % 2 == 0 ? "mailbox/general" : "queue/q" + index % queues),
                 none(),
                 none());
@@ -330,10 +333,11 @@ public final class BigPlans {
         List<Queue.Agent> agents = new ArrayList<>();
         for (int agent = 0; agent < 8; agent++) {
             agents.add(new Queue.Agent(
-                    new Ref(Kind.EXTENSION, extensionNumber((index * 11 + agent) % extensions)),
+                    new Party.Inside(new Ref(Kind.EXTENSION, extensionNumber((index * 11 + agent) % extensions))),
                     agent > 3,
                     1,
-                    new Seconds(0)));
+                    new Seconds(0),
+                    false));
         }
         return new Queue(
                 "q" + index,
@@ -342,8 +346,12 @@ public final class BigPlans {
                 none(),
                 Order.LONGEST_IDLE,
                 agents,
+                Queue.MayLogIn.LISTED,
+                none(),
+                none(),
                 new Seconds(15),
                 new Seconds(5),
+                none(),
                 new Seconds(30),
                 Optional.of(new Seconds(300)),
                 Optional.of(20),
@@ -351,15 +359,20 @@ public final class BigPlans {
                 new Queue.NoAgents(true, true, Destination.parse("mailbox/general")),
                 Destination.parse("mailbox/general"),
                 Destination.parse("mailbox/general"),
+                none(),
                 Optional.of(new Ref(Kind.PROMPT, "entry")),
-                Optional.of(new Ref(Kind.MUSIC, "hold")),
+                Optional.of(new Hears.OfMusic(new Ref(Kind.MUSIC, "hold"))),
                 List.of(new Queue.Meanwhile(
                         Optional.of(new Seconds(60)),
                         Optional.of(new Seconds(60)),
+                        none(),
                         Optional.of(new Queue.Said.Words(new Ref(Kind.PROMPT, "wait"))),
-                        Optional.of("1"),
-                        Destination.parse("mailbox/general"),
-                        false)),
+                        Map.of("1", new Queue.Offer.Leads(Destination.parse("mailbox/general"), false)),
+                        true)),
+                none(),
+                List.of(),
+                none(),
+                none(),
                 none(),
                 none(),
                 none(),
@@ -390,7 +403,8 @@ public final class BigPlans {
                 Optional.of(new Ref(Kind.MAILBOX, "e" + index)),
                 Optional.of(new Ref(Kind.CLASS_OF_SERVICE, "staff")),
                 List.of(),
-                none());
+                none(),
+                Extension.Person.UNKNOWN);
     }
 
     private static Mailbox mailbox(String key) {

@@ -77,7 +77,7 @@ final class Shapes {
                     longestLine: 5
                     full: queue/q%d
                     noAgents: { newCallers: refuse, to: queue/q%d }
-                    meanwhile: [ { at: 10s, key: "1", to: queue/q%d }, { at: 10s, key: "2", to: queue/q%d } ]
+                    meanwhile: [ { at: 10s, keys: { "1": { to: queue/q%d }, "2": { to: queue/q%d } } } ]
                 """.formatted(
                         index,
                         (index + 1) % 60,

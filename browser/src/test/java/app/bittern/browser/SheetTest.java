@@ -149,7 +149,7 @@ class SheetTest {
             Map.entry("hours/states/*/season", "04-01..10-31"),
             Map.entry("switch/now", "reduced"),
             Map.entry("queue/meanwhile/*/every", "75s"),
-            Map.entry("queue/meanwhile/*/key", "7"),
+            Map.entry("queue/meanwhile/*/keys/*/to", "mailbox/freight"),
             Map.entry("queue/serviceLevel", "70% in 30s"),
             Map.entry("mailbox/pin", "4711"),
             Map.entry("code/pin", "4712"),
@@ -280,7 +280,7 @@ class SheetTest {
     private static final List<String> HELD_BY_OTHERS = List.of(
             "switch/positions/*",
             "queue/hears",
-            "queue/meanwhile/*/offer",
+            "queue/meanwhile/*/keys/*/offer",
             "alarm/text/to/*",
             "alarm/page/over",
             "alarm/traps/*");

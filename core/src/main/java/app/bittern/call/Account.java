@@ -6,6 +6,7 @@ import app.bittern.plan.Ask;
 import app.bittern.plan.Branch;
 import app.bittern.plan.Chain;
 import app.bittern.plan.Code;
+import app.bittern.plan.Destination;
 import app.bittern.plan.Extension;
 import app.bittern.plan.HuntGroup;
 import app.bittern.plan.Mailbox;
@@ -126,11 +127,30 @@ public sealed interface Account {
     /// It came to a queue.
     ///
     /// @param joining how long is spoken before the wait begins, in seconds
-    /// @param pressed the item whose key was pressed
-    record InQueue(Queue queue, Found found, List<AtWork> agents, int joining, Optional<Queue.Meanwhile> pressed)
+    /// @param told    how long the agent who took the call is told something first, in seconds
+    /// @param tries   the second of the wait at which the attempts were used up, where that ended it
+    /// @param pressed what was pressed, where that ended it
+    record InQueue(
+            Queue queue,
+            Found found,
+            List<AtWork> agents,
+            int joining,
+            int told,
+            Optional<Integer> tries,
+            Optional<Pressed> pressed)
             implements Account {
         public InQueue {
             agents = List.copyOf(agents);
+        }
+    }
+
+    /// What was pressed in a wait.
+    ///
+    /// @param keys the key, and where it led to a menu that keeps the place what was keyed there
+    /// @param to   where that leads; nothing where the caller will be rung back
+    record Pressed(List<String> keys, Optional<Destination> to, boolean callback) {
+        public Pressed {
+            keys = List.copyOf(keys);
         }
     }
 
@@ -150,6 +170,6 @@ public sealed interface Account {
 
     /// An agent in one wait.
     ///
-    /// @param rings whether the agent's phone can ring
+    /// @param rings whether the agent's phone can ring for this call
     record AtWork(Queue.Agent agent, boolean rings, Presence presence) {}
 }

@@ -105,12 +105,27 @@ final class AskBehaviour implements Behaviour<Ask> {
 
     @Override
     public Decision decide(Ask ask, Scene scene, BenchInHand bench) {
+        return decide(ask, scene, bench, Integer.MAX_VALUE);
+    }
+
+    /// How soon digits can have been keyed that count.
+    static int soonest(Ask ask, Scene scene) {
+        Tries tries = Tries.of(ask, scene);
+        return IntStream.rangeClosed(ask.fewest(), ask.most())
+                .map(digits -> tries.entered(digits, ask.most()).earliest())
+                .min()
+                .orElse(0);
+    }
+
+    /// What happens on a bench up to a second after which no try begins any more; then it gives up, at that second or
+    /// later.
+    static Decision decide(Ask ask, Scene scene, BenchInHand bench, int last) {
         int prompt = scene.length(ask.prompts());
         int wait = ask.keyWait().value();
         List<Heard> hears = new ArrayList<>();
         List<Account.Try> tries = new ArrayList<>();
         int second = 0;
-        for (int attempt = 1; attempt <= ask.tries(); attempt++) {
+        for (int attempt = 1; attempt <= ask.tries() && second <= last; attempt++) {
             Entry entry = entry(ask, bench.take(), prompt, wait);
             hears.addAll(heard(ask, entry, prompt, second, scene));
             second += entry.ends();

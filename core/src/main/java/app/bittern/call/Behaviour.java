@@ -2,18 +2,17 @@ package app.bittern.call;
 
 import app.bittern.plan.PlanObject;
 import java.util.List;
-import java.util.Optional;
 
 /// What one kind of object does to a call.
 interface Behaviour<T extends PlanObject> {
-    /// Everything that can happen to a caller here, each cause once.
+    /// Everything that can happen to a caller here; a cause more than once only for calls that have none in common.
     List<Outcome> outcomes(T object, Scene scene);
 
-    /// The outcome of one cause.
-    default Optional<Outcome> outcome(T object, Scene scene, Cause cause) {
+    /// The outcomes of one cause.
+    default List<Outcome> outcomes(T object, Scene scene, Cause cause) {
         return outcomes(object, scene).stream()
                 .filter(one -> one.cause().equals(cause))
-                .findFirst();
+                .toList();
     }
 
     /// What happens on a bench: one of the outcomes, within its window.

@@ -1,10 +1,14 @@
 package app.bittern.call;
 
+import app.bittern.plan.Hears;
+import app.bittern.plan.Hours;
 import app.bittern.plan.Mailbox;
 import app.bittern.plan.Music;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Queue;
 import app.bittern.plan.Ref;
+import app.bittern.plan.Switch;
+import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -39,6 +43,10 @@ final class BenchInHand {
         return other;
     }
 
+    Plan plan() {
+        return plan;
+    }
+
     Bench bench() {
         return bench;
     }
@@ -57,12 +65,42 @@ final class BenchInHand {
 
     /// What a caller hears for a while: the object's own music where it has some, else the route's, else what
     /// is heard without. Music without tracks is silence.
-    Heard waiting(int from, int to, Optional<Ref> own, Heard.Sound without, String text) {
-        return own.or(carried::hears)
-                .map(music -> Music.sounds(plan, music)
-                        ? new Heard(from, to, Heard.Sound.MUSIC, Music.words(plan, music))
-                        : new Heard(from, to, Heard.Sound.SILENCE, text))
+    Heard waiting(int from, int to, Optional<Hears> own, Heard.Sound without, String text) {
+        return own.or(() -> carried.hears().map(Hears.OfMusic::new))
+                .map(hears -> switch (hears) {
+                    case Hears.Ringing ringing -> new Heard(from, to, Heard.Sound.RINGING, text);
+                    case Hears.OfMusic(Ref music) ->
+                        Music.sounds(plan, music)
+                                ? new Heard(from, to, Heard.Sound.MUSIC, Music.words(plan, music))
+                                : new Heard(from, to, Heard.Sound.SILENCE, text);
+                })
                 .orElseGet(() -> new Heard(from, to, without, text));
+    }
+
+    /// Whether a condition holds for the call.
+    boolean holds(Condition condition) {
+        return switch (condition) {
+            case Condition.Always always -> true;
+            case Condition.AllOf(List<Condition> all) -> all.stream().allMatch(this::holds);
+            case Condition.AnyOf(List<Condition> any) -> any.stream().anyMatch(this::holds);
+            case Condition.Day(LocalDate last, boolean after) ->
+                local.toLocalDate().isAfter(last) == after;
+            case Condition.HoursIn(Ref ref, String state) ->
+                plan.find(ref, Hours.class)
+                        .filter(hours -> hours.calendar().stateAt(local).equals(state))
+                        .isPresent();
+            case Condition.SwitchIn(Ref ref, String position) ->
+                plan.find(ref, Switch.class)
+                        .filter(turned -> bench.position(turned).equals(position))
+                        .isPresent();
+            case Condition.CallerIs caller -> caller.holds(plan, bench.caller());
+        };
+    }
+
+    /// What would be found next on coming to a queue or a mailbox, without using it up.
+    Found glance(Ref ref) {
+        List<Found> list = bench.waiting().getOrDefault(ref, List.of(new Found.Ahead(0)));
+        return list.get(Math.min(finds.getOrDefault(ref, List.of()).size(), list.size() - 1));
     }
 
     /// What has been used of the bench.
@@ -103,7 +141,7 @@ final class BenchInHand {
 
     /// Where an agent is in this wait.
     Presence presence(Queue.Agent agent) {
-        String key = agent.extension().key();
+        String key = agent.party().phone();
         Presence usual = agent.byPhone() ? Presence.OUT : Presence.IN;
         return next(bench.agents().getOrDefault(key, List.of(usual)), presences, key)
                 .before(usual);

@@ -53,10 +53,10 @@ final class BranchBehaviour implements Behaviour<Branch> {
 
     /// A case for callers is made alone: there may be thousands, and each names all before it.
     @Override
-    public Optional<Outcome> outcome(Branch branch, Scene scene, Cause cause) {
+    public List<Outcome> outcomes(Branch branch, Scene scene, Cause cause) {
         return branch.by() instanceof Branch.By.OfCaller && cause instanceof Cause.Case(String state)
-                ? byCaller(branch, scene, state::equals).stream().findFirst()
-                : Behaviour.super.outcome(branch, scene, cause);
+                ? byCaller(branch, scene, state::equals)
+                : Behaviour.super.outcomes(branch, scene, cause);
     }
 
     /// Every case, whatever the caller carries: what an outline shows.

@@ -16,6 +16,7 @@ public sealed interface Cause {
             case Operator operator -> true;
             case Digits digits -> true;
             case Callback callback -> true;
+            case Within within -> true;
             case Passed passed -> false;
             case NoNumber none -> false;
             case Case one -> false;
@@ -210,6 +211,16 @@ public sealed interface Cause {
         @Override
         public String id() {
             return "key " + pressed;
+        }
+    }
+
+    /// A key of a menu that a key has led to while the place in a queue is kept.
+    ///
+    /// @param digits the menu's key, or an extension dialled there
+    record Within(String pressed, String digits) implements Cause {
+        @Override
+        public String id() {
+            return "keys " + pressed + " " + digits;
         }
     }
 

@@ -4,12 +4,44 @@ import app.bittern.number.Caller;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Ref;
 import app.bittern.plan.Route;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 
 /// What must hold for an outcome to be possible at all, apart from what callers and phones do.
 public sealed interface Condition {
     record Always() implements Condition {}
+
+    /// All of them hold.
+    record AllOf(List<Condition> all) implements Condition {
+        public AllOf {
+            all = List.copyOf(all);
+        }
+    }
+
+    /// At least one of them holds.
+    record AnyOf(List<Condition> any) implements Condition {
+        public AnyOf {
+            any = List.copyOf(any);
+        }
+    }
+
+    /// The call is made on a day or before, or after it.
+    ///
+    /// @param after whether it is after it
+    record Day(LocalDate last, boolean after) implements Condition {}
+
+    /// All of some, the least that says so.
+    static Condition all(List<Condition> some) {
+        List<Condition> asked =
+                some.stream().filter(one -> !(one instanceof Always)).toList();
+        return asked.isEmpty() ? new Always() : asked.size() == 1 ? asked.getFirst() : new AllOf(asked);
+    }
+
+    /// Any of some, the least that says so.
+    static Condition any(List<Condition> some) {
+        return some.contains(new Always()) ? new Always() : some.size() == 1 ? some.getFirst() : new AnyOf(some);
+    }
 
     /// Hours are in a state at the call's instant.
     record HoursIn(Ref hours, String state) implements Condition {}

@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 /// What a caller finds on coming to a queue, a mailbox or a trunk, one of the times: so many before them, or no
 /// room.
@@ -12,13 +14,26 @@ public sealed interface Found {
     String ALLOWED_TRUNK = "free, full or down; several in order joined by then: \"full then free\"";
 
     /// What is allowed of queues and mailboxes, as a refusal says it.
-    String ALLOWED = "how many are there already, or full; several in order joined by then: \"full then 2\"";
+    String ALLOWED = "how many are there already, or full; in a queue with the agent that the caller had last time: "
+            + "\"0, last 2010\"; several in order joined by then: \"full then 2\"";
+
+    /// What stands before the agent that a caller had last time.
+    String LAST = ", last ";
+
+    Pattern AHEAD = Pattern.compile("([0-9]{1,6})(?:, last (\\+?[0-9]{1,15}))?");
 
     /// Callers ahead in a queue, messages kept in a mailbox.
-    record Ahead(int count) implements Found {
+    ///
+    /// @param last the agent's phone to whom this caller came last time
+    record Ahead(int count, Optional<String> last) implements Found {
+        /// So many, with nobody in particular to come to.
+        public Ahead(int count) {
+            this(count, Optional.empty());
+        }
+
         @Override
         public String toString() {
-            return Integer.toString(count);
+            return count + last.map(agent -> LAST + agent).orElse("");
         }
     }
 
@@ -56,13 +71,19 @@ public sealed interface Found {
         return switch (this) {
             case Full full -> room.isPresent();
             case Down down -> false;
-            case Ahead(int count) -> room.filter(most -> count >= most).isPresent();
+            case Ahead(int count, Optional<String> last) ->
+                room.filter(most -> count >= most).isPresent();
         };
     }
 
     /// How many are ahead.
     default int ahead() {
-        return this instanceof Ahead(int count) ? count : 0;
+        return this instanceof Ahead(int count, Optional<String> last) ? count : 0;
+    }
+
+    /// The agent's phone to whom the caller came last time.
+    default Optional<String> lastAgent() {
+        return this instanceof Ahead(int count, Optional<String> last) ? last : Optional.empty();
     }
 
     /// Reads what is found of a trunk, several in order: `full then free`.
@@ -76,9 +97,13 @@ public sealed interface Found {
     }
 
     static Optional<Found> parse(String text) {
-        return text.equals("full")
-                ? Optional.of(new Full())
-                : text.matches("[0-9]{1,6}") ? Optional.of(new Ahead(Integer.parseInt(text))) : Optional.empty();
+        if (text.equals("full")) {
+            return Optional.of(new Full());
+        }
+        Matcher ahead = AHEAD.matcher(text);
+        return ahead.matches()
+                ? Optional.of(new Ahead(Integer.parseInt(ahead.group(1)), Optional.ofNullable(ahead.group(2))))
+                : Optional.empty();
     }
 
     /// Reads several in order, as [Reaction#words(List)] writes them.

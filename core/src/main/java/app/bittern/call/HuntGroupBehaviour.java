@@ -4,7 +4,6 @@ import app.bittern.plan.HuntGroup;
 import app.bittern.plan.Party;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 
 /// A hunt group rings its idle members one after another, for as many laps as it is set to.
 ///
@@ -63,7 +62,7 @@ final class HuntGroupBehaviour implements Behaviour<HuntGroup> {
                     hears.add(bench.waiting(
                             second,
                             end,
-                            Optional.empty(),
+                            group.hears(),
                             Heard.Sound.RINGING,
                             group.title() + ": " + scene.title(party)));
                 }

@@ -52,9 +52,9 @@ final class MenuBehaviour implements Behaviour<Menu> {
 
     /// Each cause is looked up alone: there may be thousands of extensions.
     @Override
-    public Optional<Outcome> outcome(Menu menu, Scene scene, Cause cause) {
+    public List<Outcome> outcomes(Menu menu, Scene scene, Cause cause) {
         Tries tries = tries(menu, scene);
-        return switch (cause) {
+        Optional<Outcome> outcome = switch (cause) {
             case Cause.Dialled(String number) ->
                 scene.plan()
                         .find(new Ref(Kind.EXTENSION, number), Extension.class)
@@ -82,12 +82,14 @@ final class MenuBehaviour implements Behaviour<Menu> {
             case Cause.AgentsGone o -> Optional.empty();
             case Cause.Overflow o -> Optional.empty();
             case Cause.Callback o -> Optional.empty();
+            case Cause.Within o -> Optional.empty();
             case Cause.Paged o -> Optional.empty();
             case Cause.Done o -> Optional.empty();
             case Cause.Barred o -> Optional.empty();
             case Cause.ByTrunk o -> Optional.empty();
             case Cause.NoChannel o -> Optional.empty();
         };
+        return outcome.stream().toList();
     }
 
     private static Optional<Outcome> failed(Menu menu, Scene scene, Tries tries, Cause cause) {
@@ -140,7 +142,33 @@ final class MenuBehaviour implements Behaviour<Menu> {
 
     @Override
     public Decision decide(Menu menu, Scene scene, BenchInHand bench) {
-        return new Round(menu, scene, bench).play();
+        return new Round(menu, scene, bench).play(Integer.MAX_VALUE);
+    }
+
+    /// What happens on a bench up to a second after which no try begins any more; then it gives up, at that second or
+    /// later.
+    static Decision decide(Menu menu, Scene scene, BenchInHand bench, int last) {
+        return new Round(menu, scene, bench).play(last);
+    }
+
+    /// What leaves a menu elsewhere than to itself or to the menu before: its keys, and the extensions dialled there.
+    static List<Outcome> leading(Menu menu, Scene scene) {
+        Tries tries = tries(menu, scene);
+        List<Outcome> outcomes = new ArrayList<>();
+        menu.keys().forEach((pressed, does) -> {
+            if (leads(does)) {
+                outcomes.add(keyed(scene, tries, pressed, does));
+            }
+        });
+        dialable(menu, scene.plan()).forEach(extension -> outcomes.add(dialled(menu, scene, tries, extension)));
+        return outcomes;
+    }
+
+    /// Whether a key leads out of a menu.
+    static boolean leads(Menu.OnKey does) {
+        return does.to()
+                .map(to -> !(to instanceof Destination.Repeat) && !(to instanceof Destination.Back))
+                .orElse(true);
     }
 
     /// One caller's tries at a menu.
@@ -160,8 +188,9 @@ final class MenuBehaviour implements Behaviour<Menu> {
             this.lengths = MenuBehaviour.tries(menu, scene);
         }
 
-        Decision play() {
-            for (int attempt = 1; attempt <= menu.tries(); attempt++) {
+        /// @param until the last second at which a try begins
+        Decision play(int until) {
+            for (int attempt = 1; attempt <= menu.tries() && second <= until; attempt++) {
                 KeyPress key = bench.take();
                 boolean last = attempt == menu.tries();
                 int begun = second;

@@ -5,7 +5,8 @@ import java.util.Optional;
 
 /// One way in which a caller can leave an object.
 ///
-/// @param cause  what makes it happen; no two outcomes of a state have the same
+/// @param cause  what makes it happen; two outcomes of a state that have the same are for calls that have none in
+///               common
 /// @param window when, counted from entering the object
 /// @param when   what must hold for it to be possible
 /// @param onward where it leads

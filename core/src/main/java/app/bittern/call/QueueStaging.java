@@ -1,12 +1,17 @@
 package app.bittern.call;
 
+import app.bittern.plan.Ask;
+import app.bittern.plan.Menu;
 import app.bittern.plan.Queue;
+import app.bittern.plan.Ref;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Function;
+import java.util.stream.Stream;
 
 /// What the world must do for a call to leave a queue by a way out.
 ///
@@ -19,35 +24,44 @@ final class QueueStaging {
 
     QueueStaging(Queue queue, Scene scene) {
         this.queue = queue;
-        this.scene = scene;
+        this.scene = scene.speaking(queue.language());
         this.longest = queue.longestWait();
     }
 
     List<Visit> visits(Cause cause) {
-        if (cause instanceof Cause.Full) {
-            return List.of(Visit.finding(queue.ref(), new Found.Full()));
-        }
-        if (cause instanceof Cause.NoAgents) {
-            return List.of(all(Presence.OUT));
-        }
-        if (cause instanceof Cause.AgentsGone) {
-            return queue.noAgents().refuseNew()
-                    ? List.of(all(leaves(1)), all(leaves(longest)))
-                    : List.of(all(Presence.OUT), all(leaves(longest)));
-        }
-        if (cause instanceof Cause.Answered) {
-            return answered();
-        }
-        if (cause instanceof Cause.Key(String key)) {
-            return keyed(key);
-        }
-        if (cause instanceof Cause.Callback(String key)) {
-            return keyed(key);
-        }
-        if (cause instanceof Cause.Overflow) {
-            return List.of(all(idle()));
-        }
-        throw Staging.noSuch(cause);
+        return switch (cause) {
+            case Cause.Full full -> List.of(Visit.finding(queue.ref(), new Found.Full()));
+            case Cause.NoAgents none -> List.of(all(Presence.OUT));
+            case Cause.AgentsGone gone ->
+                queue.noAgents().refuseNew()
+                        ? List.of(all(leaves(1)), all(leaves(longest)))
+                        : List.of(all(Presence.OUT), all(leaves(longest)));
+            case Cause.Answered answered -> answered();
+            case Cause.Key(String key) -> keyed(key, cause);
+            case Cause.Callback(String key) -> keyed(key, cause);
+            case Cause.Within(String key, String digits) -> keyed(key, cause);
+            case Cause.Overflow overflow -> overflow();
+            case Cause.Passed o -> throw Staging.noSuch(cause);
+            case Cause.NoNumber o -> throw Staging.noSuch(cause);
+            case Cause.Case o -> throw Staging.noSuch(cause);
+            case Cause.Dialled o -> throw Staging.noSuch(cause);
+            case Cause.NoValidKey o -> throw Staging.noSuch(cause);
+            case Cause.NoKey o -> throw Staging.noSuch(cause);
+            case Cause.WrongKey o -> throw Staging.noSuch(cause);
+            case Cause.NoAnswer o -> throw Staging.noSuch(cause);
+            case Cause.Busy o -> throw Staging.noSuch(cause);
+            case Cause.Unreachable o -> throw Staging.noSuch(cause);
+            case Cause.Forwarded o -> throw Staging.noSuch(cause);
+            case Cause.Message o -> throw Staging.noSuch(cause);
+            case Cause.Operator o -> throw Staging.noSuch(cause);
+            case Cause.Digits o -> throw Staging.noSuch(cause);
+            case Cause.NoValidDigits o -> throw Staging.noSuch(cause);
+            case Cause.Done o -> throw Staging.noSuch(cause);
+            case Cause.Barred o -> throw Staging.noSuch(cause);
+            case Cause.ByTrunk o -> throw Staging.noSuch(cause);
+            case Cause.NoChannel o -> throw Staging.noSuch(cause);
+            case Cause.Paged o -> throw Staging.noSuch(cause);
+        };
     }
 
     private static Presence leaves(int second) {
@@ -64,31 +78,83 @@ final class QueueStaging {
                 : Presence.OUT;
     }
 
+    private static Presence freeFrom(int second) {
+        return second == 0 ? Presence.IN : new Presence(List.of(new Presence.Change(0, Presence.State.IN, second)));
+    }
+
     /// The agent who joins first answers as soon as possible, or at the end of the wait.
     private List<Visit> answered() {
         List<Visit> all = new ArrayList<>();
         queue.agents().stream()
-                .filter(agent -> Wait.phone(agent, scene).can())
-                .min(Comparator.comparingInt(agent -> agent.joinsAfter().value()))
+                .filter(agent -> Wait.phone(agent, scene).can()
+                        && Wait.joins(queue, agent, scene).isPresent())
+                .min(Comparator.comparingInt(
+                        agent -> Wait.joins(queue, agent, scene).orElseThrow()))
                 .ifPresent(first -> {
-                    for (Presence presence : List.of(
-                            Presence.IN, new Presence(List.of(new Presence.Change(0, Presence.State.IN, longest))))) {
+                    for (Presence presence : List.of(Presence.IN, freeFrom(longest))) {
                         all.add(agents(agent -> agent.equals(first) ? presence : idle())
-                                .with(first.extension().key(), new Reaction.Answers(0)));
+                                .with(first.party().phone(), new Reaction.Answers(0)));
                     }
                 });
         return all;
     }
 
-    /// The key as soon as it is offered, or at the end of the wait.
-    private List<Visit> keyed(String key) {
-        return Schedule.all(queue, scene).stream()
-                .filter(said -> said.item().key().filter(key::equals).isPresent())
-                .findFirst()
-                .map(said -> List.of(
-                        all(idle()).with(KeyPress.at(key, said.start())),
-                        all(idle()).with(KeyPress.at(key, longest))))
-                .orElse(List.of());
+    /// Nobody is rung, or where the attempts can be used up all are from a second on, and nobody answers.
+    private List<Visit> overflow() {
+        List<Visit> all = new ArrayList<>(List.of(all(idle())));
+        AgentRounds.soonestUsedUp(queue, Wait.joining(queue, scene)).ifPresent(soonest -> {
+            for (int from = 0; from <= Math.min(soonest, longest); from++) {
+                all.add(all(freeFrom(from)));
+            }
+        });
+        return all;
+    }
+
+    /// The key as soon as it is offered, or as late as the wait allows, in every course that offers it.
+    private List<Visit> keyed(String key, Cause cause) {
+        return QueueCourse.all(queue, scene).stream()
+                .flatMap(course -> Schedule.all(course, prompt -> scene.length(Optional.of(prompt)), longest).stream()
+                        .filter(said -> said.item().offer(key).isPresent())
+                        .findFirst()
+                        .stream()
+                        .flatMap(said -> said.item().offer(key).stream()
+                                .flatMap(leads -> keyed(key, cause, said.start(), leads))))
+                .toList();
+    }
+
+    /// @param offered the second of the wait at which the key is offered first
+    private Stream<Visit> keyed(String key, Cause cause, int offered, QueueCourse.Offered leads) {
+        if (leads instanceof QueueCourse.Offered.Asked(Optional<Ref> to)) {
+            Optional<Ask> ask = to.flatMap(ref -> scene.plan().find(ref, Ask.class));
+            if (ask.isPresent()) {
+                KeyPress number = new KeyPress("0".repeat(ask.get().most()), true);
+                return Stream.of(offered, longest).map(second -> all(idle()).with(KeyPress.at(key, second), number));
+            }
+        }
+        if (leads instanceof QueueCourse.Offered.Keeps(Menu menu)) {
+            if (!(cause instanceof Cause.Within(String pressed, String digits))) {
+                return Stream.empty();
+            }
+            KeyPress there = new KeyPress(digits, true);
+            return MenuBehaviour.leading(menu, scene.at(menu.ref())).stream()
+                    .filter(outcome -> outcome.cause().equals(new Cause.Key(digits))
+                            || outcome.cause().equals(new Cause.Dialled(digits)))
+                    .map(outcome -> outcome.window().earliest())
+                    .flatMap(soonest -> Stream.of(offered, Math.max(offered, longest - soonest))
+                            .map(second -> all(idle()).with(KeyPress.at(key, second), in(menu, there))));
+        }
+        return Stream.of(offered, longest).map(second -> all(idle()).with(KeyPress.at(key, second)));
+    }
+
+    /// Digits keyed in a menu as soon as they count.
+    private KeyPress in(Menu menu, KeyPress atOnce) {
+        int first = menu.bargeIn() ? 0 : scene.at(menu.ref()).length(menu.prompts());
+        return first == 0
+                ? atOnce
+                : new KeyPress(
+                        atOnce.digits(),
+                        false,
+                        atOnce.digits().chars().mapToObj(digit -> first).toList());
     }
 
     private Visit all(Presence presence) {
@@ -98,7 +164,7 @@ final class QueueStaging {
     private Visit agents(Function<Queue.Agent, Presence> presence) {
         Map<String, List<Presence>> agents = new LinkedHashMap<>();
         for (Queue.Agent agent : queue.agents()) {
-            agents.computeIfAbsent(agent.extension().key(), key -> new ArrayList<>())
+            agents.computeIfAbsent(agent.party().phone(), key -> new ArrayList<>())
                     .add(presence.apply(agent));
         }
         return new Visit(List.of(), Map.of(), agents, Map.of());

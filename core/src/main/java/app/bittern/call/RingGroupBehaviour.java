@@ -37,7 +37,7 @@ final class RingGroupBehaviour implements Behaviour<RingGroup> {
         List<Heard> hears = end == 0
                 ? List.of()
                 : List.of(bench.waiting(
-                        0, end, Optional.empty(), Heard.Sound.RINGING, group.title() + ": " + who(members, scene)));
+                        0, end, group.hears(), Heard.Sound.RINGING, group.title() + ": " + who(members, scene)));
         return first.map(one ->
                         Decision.of(new Cause.Answered(), end, hears, account).answeredBy(one.party()))
                 .orElseGet(() -> Decision.of(new Cause.NoAnswer(), end, hears, account));

@@ -5,7 +5,6 @@ import app.bittern.plan.Chain;
 import app.bittern.plan.Destination;
 import app.bittern.plan.Extension;
 import app.bittern.plan.Group;
-import app.bittern.plan.HuntGroup;
 import app.bittern.plan.Kind;
 import app.bittern.plan.Member;
 import app.bittern.plan.Party;
@@ -32,13 +31,9 @@ record Ringing(List<Phone> phones, boolean alone) {
     record Phone(Party party, int from, boolean keyToTake, boolean can, boolean disturbed, boolean busy) {}
 
     static Ringing of(Group group, Plan plan) {
-        boolean follow = switch (group) {
-            case RingGroup ring -> ring.followForwarding();
-            case HuntGroup hunt -> false;
-        };
         return new Ringing(
                 group.members().stream()
-                        .map(member -> phone(member, follow, plan))
+                        .map(member -> phone(member, group.followForwarding(), plan))
                         .toList(),
                 false);
     }

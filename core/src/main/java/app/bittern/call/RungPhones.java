@@ -47,7 +47,7 @@ public final class RungPhones {
             case Queue queue ->
                 queue.agents()
                         .forEach(agent -> phones.putIfAbsent(
-                                agent.extension().key(), List.of(agent, Wait.phone(agent, new Scene(plan, state)))));
+                                agent.party().phone(), List.of(agent, Wait.phone(agent, new Scene(plan, state)))));
             case Extension extension -> {}
             case Chain chain -> {}
             case Route route -> {}

@@ -1,6 +1,5 @@
 package app.bittern.call;
 
-import app.bittern.number.E164;
 import app.bittern.plan.Destination;
 import app.bittern.plan.Extension;
 import app.bittern.plan.Kind;
@@ -14,6 +13,20 @@ import java.util.Optional;
 
 /// A plan and a caller's state in it, as the behaviours need them.
 record Scene(Plan plan, State state) {
+    /// The same with another language in force, where one is given.
+    Scene speaking(Optional<String> language) {
+        return language.isEmpty()
+                ? this
+                : new Scene(
+                        plan,
+                        new State(state.at(), state.stage(), state.context().speaking(language)));
+    }
+
+    /// The same caller at another object.
+    Scene at(Ref other) {
+        return new Scene(plan, new State(other, context()));
+    }
+
     Context context() {
         return state.context();
     }
@@ -122,11 +135,8 @@ record Scene(Plan plan, State state) {
         return to.target().map(this::title).orElse(to.toString());
     }
 
-    /// What a phone is called: an extension's name, a number as it is written between countries.
+    /// What a phone is called.
     String title(Party party) {
-        return switch (party) {
-            case Party.Inside(Ref extension) -> title(extension);
-            case Party.Outside(E164 number) -> number.international();
-        };
+        return plan.title(party);
     }
 }

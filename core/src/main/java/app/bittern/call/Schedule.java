@@ -1,6 +1,5 @@
 package app.bittern.call;
 
-import app.bittern.plan.Queue;
 import app.bittern.plan.Ref;
 import app.bittern.plan.Seconds;
 import java.util.ArrayList;
@@ -18,13 +17,13 @@ public final class Schedule {
     ///
     /// @param start second of the wait
     /// @param end   second at which it has been said
-    public record Said(Queue.Meanwhile item, int start, int end) {}
+    public record Said(QueueCourse.Item item, int start, int end) {}
 
     /// The next time that an item is due.
-    private record Due(int second, int place, Queue.Meanwhile item) {}
+    private record Due(int second, QueueCourse.Item item) {}
 
     private final PriorityQueue<Due> due = new PriorityQueue<>((one, other) -> one.second() == other.second()
-            ? Integer.compare(one.place(), other.place())
+            ? Integer.compare(one.item().place(), other.item().place())
             : Integer.compare(one.second(), other.second()));
     private final ToIntFunction<Ref> lengths;
     private final int wait;
@@ -32,54 +31,50 @@ public final class Schedule {
 
     /// @param lengths how long each prompt takes
     /// @param wait    how long the wait is at most
-    private Schedule(Queue queue, ToIntFunction<Ref> lengths, int wait) {
+    Schedule(QueueCourse course, ToIntFunction<Ref> lengths, int wait) {
         this.lengths = lengths;
         this.wait = wait;
-        for (int place = 0; place < queue.meanwhile().size(); place++) {
-            Queue.Meanwhile item = queue.meanwhile().get(place);
-            due.add(new Due(item.first(), place, item));
-        }
+        course.items().forEach(item -> due.add(new Due(item.said().first(), item)));
+    }
+
+    /// The second at which something is said next, where anything more is said before the wait is over.
+    Optional<Integer> nextStart() {
+        return Optional.ofNullable(due.peek())
+                .map(one -> Math.max(free, one.second()))
+                .filter(start -> start < wait);
     }
 
     /// What is said next, where anything more is said before the wait is over.
     Optional<Said> next() {
-        if (due.isEmpty()) {
+        Optional<Integer> start = nextStart();
+        if (start.isEmpty()) {
             return Optional.empty();
         }
         Due one = due.remove();
-        int start = Math.max(free, one.second());
-        if (start >= wait) {
-            return Optional.empty();
-        }
-        int end = start + one.item().length(lengths);
+        int end = start.get() + one.item().said().length(lengths);
         free = end;
-        again(one, end);
-        return Optional.of(new Said(one.item(), start, end));
+        again(one, start.get());
+        return Optional.of(new Said(one.item(), start.get(), end));
     }
 
-    /// What has been said is due again the next time after it has begun; times gone by meanwhile count once.
-    private void again(Due one, int end) {
-        int every = one.item().every().map(Seconds::value).orElse(0);
+    /// Nothing is said until a second, as the caller is in a menu or an ask.
+    void hold(int until) {
+        free = until;
+    }
+
+    /// What has been said is due again the next time after it has begun.
+    private void again(Due one, int start) {
+        int every = one.item().said().every().map(Seconds::value).orElse(0);
         if (every > 0) {
-            int next = one.second() + every;
-            int passed = Math.max(0, (end - next) / every);
-            due.add(new Due(next + passed * every, one.place(), one.item()));
+            due.add(new Due(one.second() + ((start - one.second()) / every + 1) * every, one.item()));
         }
     }
 
-    static Schedule of(Queue queue, Scene scene, int wait) {
-        return new Schedule(queue, prompt -> scene.length(Optional.of(prompt)), wait);
-    }
-
-    static List<Said> all(Queue queue, Scene scene) {
-        return all(queue, prompt -> scene.length(Optional.of(prompt)));
-    }
-
-    /// Everything that is said in the longest wait, in order.
+    /// Everything that is said in a wait of so long, in order, where the caller does nothing.
     ///
     /// @param lengths how long each prompt takes, in seconds
-    public static List<Said> all(Queue queue, ToIntFunction<Ref> lengths) {
-        Schedule schedule = new Schedule(queue, lengths, queue.longestWait());
+    public static List<Said> all(QueueCourse course, ToIntFunction<Ref> lengths, int wait) {
+        Schedule schedule = new Schedule(course, lengths, wait);
         List<Said> all = new ArrayList<>();
         for (Optional<Said> said = schedule.next(); said.isPresent(); said = schedule.next()) {
             all.add(said.get());

@@ -99,7 +99,9 @@ public final class Tracer {
     /// The outcome that was decided on, out of all; a decision that is none of them, or outside its window, is
     /// a fault of ours.
     private Outcome outcome(State state, Decision decision) {
-        Outcome outcome = Transition.outcome(plan, state, decision.cause())
+        Outcome outcome = Transition.outcomes(plan, state, decision.cause()).stream()
+                .filter(one -> bench.holds(one.when()))
+                .findFirst()
                 .orElseThrow(() -> new IllegalStateException(
                         state.at() + " decided on " + decision.cause() + ", which is none of its outcomes"));
         if (!outcome.window().contains(decision.after())) {

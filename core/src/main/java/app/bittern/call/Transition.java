@@ -19,13 +19,12 @@ import app.bittern.plan.RingGroup;
 import app.bittern.plan.Route;
 import app.bittern.plan.Switch;
 import java.util.List;
-import java.util.Optional;
 
 /// The transition function: from a state to everything that can happen next.
 public final class Transition {
     private Transition() {}
 
-    /// All outcomes of a state, each cause once.
+    /// All outcomes of a state; a cause more than once only for calls that have none in common.
     ///
     /// @throws IllegalArgumentException where the plan has no such object, or calls do not go to its kind
     public static List<Outcome> outcomes(Plan plan, State state) {
@@ -44,12 +43,13 @@ public final class Transition {
                 : outcomes(plan, state);
     }
 
-    /// The outcome of one cause in a state, without making all the others.
-    public static Optional<Outcome> outcome(Plan plan, State state, Cause cause) {
+    /// The outcomes of one cause in a state, without making all the others; more than one only for calls that have
+    /// none in common.
+    public static List<Outcome> outcomes(Plan plan, State state, Cause cause) {
         return asked(object(plan, state), new Scene(plan, state), new Question<>() {
             @Override
-            public <T extends PlanObject> Optional<Outcome> ask(Behaviour<T> behaviour, T object, Scene scene) {
-                return behaviour.outcome(object, scene, cause);
+            public <T extends PlanObject> List<Outcome> ask(Behaviour<T> behaviour, T object, Scene scene) {
+                return behaviour.outcomes(object, scene, cause);
             }
         });
     }

@@ -60,8 +60,8 @@ public record Visit(
         };
     }
 
-    Visit with(KeyPress key) {
-        return new Visit(List.of(key), phones, agents, found);
+    Visit with(KeyPress... pressed) {
+        return new Visit(List.of(pressed), phones, agents, found);
     }
 
     /// The same with a phone that reacts at once where agents are rung.

@@ -3,8 +3,11 @@ package app.bittern.callset;
 import app.bittern.call.Bench;
 import app.bittern.call.Callers;
 import app.bittern.call.Condition;
+import app.bittern.call.QueueCourse;
 import app.bittern.hours.Calendar;
+import app.bittern.hours.DateRule;
 import app.bittern.hours.Horizon;
+import app.bittern.hours.HoursState;
 import app.bittern.hours.TimeClasses;
 import app.bittern.hours.TimeSet;
 import app.bittern.number.Caller;
@@ -12,11 +15,13 @@ import app.bittern.number.E164;
 import app.bittern.plan.Branch;
 import app.bittern.plan.Hours;
 import app.bittern.plan.Plan;
+import app.bittern.plan.Queue;
 import app.bittern.plan.Ref;
 import app.bittern.plan.Route;
 import app.bittern.plan.Switch;
 import java.time.DayOfWeek;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.BitSet;
@@ -35,6 +40,8 @@ import java.util.stream.Stream;
 /// hours and switches that routes and branches ask are looked at.
 public final class CallClasses {
     private static final int CALLERS = 0;
+    private static final String UP_TO = "up to";
+    private static final String AFTER = "after";
 
     private final List<Plan> plans;
     private final Horizon horizon;
@@ -47,6 +54,7 @@ public final class CallClasses {
     private final List<Map<Condition, CallSet>> conditions = new ArrayList<>();
     private final List<Map<Route.From, BitSet>> rules = new ArrayList<>();
     private final List<Map<Ref, Integer>> calendarOf = new ArrayList<>();
+    private final Map<LocalDate, Integer> days = new HashMap<>();
 
     /// A switch that is asked, with the positions it has in any of the plans.
     record Turned(Ref ref, List<String> positions, String now, String title) {}
@@ -61,11 +69,17 @@ public final class CallClasses {
             LinkedHashSet<Ref> asked = new LinkedHashSet<>();
             plan.all(Branch.class).forEach(branch -> branch.by().target().ifPresent(asked::add));
             plan.all(Route.class).forEach(route -> route.holdsWhile().ifPresent(hours -> asked.add(hours.hours())));
+            plan.all(Queue.class)
+                    .forEach(queue ->
+                            QueueCourse.hours(queue).map(Route.While::hours).forEach(asked::add));
             Map<Ref, Integer> indexes = new LinkedHashMap<>();
             asked.stream()
                     .flatMap(ref -> plan.find(ref, Hours.class).stream())
                     .forEach(hours -> indexes.put(hours.ref(), calendar(hours.calendar())));
             calendarOf.add(indexes);
+            plan.all(Queue.class)
+                    .flatMap(queue -> queue.notice().filter(Queue.Notice::on).flatMap(Queue.Notice::until).stream())
+                    .forEach(last -> days.put(last, calendar(upTo(last))));
             conditions.add(new HashMap<>());
             rules.add(new HashMap<>());
             asked.stream()
@@ -91,6 +105,14 @@ public final class CallClasses {
                 .distinct()
                 .toList();
         return new Turned(one.ref(), positions, one.now(), one.title());
+    }
+
+    /// The days up to one, and those after it.
+    private static Calendar upTo(LocalDate last) {
+        DateRule days = new DateRule.Between(LocalDate.EPOCH, last);
+        return new Calendar(List.of(
+                new HoursState(UP_TO, Optional.empty(), List.of(), List.of(days)),
+                new HoursState(AFTER, Optional.empty(), List.of(), List.of())));
     }
 
     /// The place of a calendar among all; alike ones are one.
@@ -178,6 +200,14 @@ public final class CallClasses {
         return switch (condition) {
             case Condition.Always always -> space.all();
             case Condition.CallerIs caller -> space.of(CALLERS, callers(plan, caller));
+            case Condition.AllOf(List<Condition> all) ->
+                all.stream().map(one -> of(plan, one)).reduce(space.all(), CallSet::and);
+            case Condition.AnyOf(List<Condition> any) ->
+                any.stream().map(one -> of(plan, one)).reduce(space.none(), CallSet::or);
+            case Condition.Day(LocalDate last, boolean after) ->
+                Optional.ofNullable(days.get(last))
+                        .map(index -> space.of(timeLevel(), times(index, after ? AFTER : UP_TO)))
+                        .orElseGet(space::none);
             case Condition.HoursIn(Ref ref, String state) ->
                 Optional.ofNullable(calendarOf.get(plan).get(ref))
                         .map(index -> space.of(timeLevel(), times(index, state)))

@@ -47,7 +47,7 @@ public final class Differences {
         Set<E164> numbers = new LinkedHashSet<>();
         List.of(before, after)
                 .forEach(plan -> plan.all(InboundNumber.class).forEach(number -> numbers.add(number.called())));
-        Map<JointState.Stands, List<TreatedOtherwise.Visited>> otherwise = new HashMap<>();
+        Map<JointGraph.Key, List<TreatedOtherwise.Visited>> otherwise = new HashMap<>();
         for (E164 number : numbers) {
             JointWalk one = new JointWalk(walk.joint, changed, otherwise, number);
             one.walk();
@@ -148,7 +148,7 @@ public final class Differences {
     private static List<String> choices(Plan plan, Trail way) {
         return way.list().stream()
                 .flatMap(step -> step.causes().stream())
-                .flatMap(cause -> Path.choice(plan, cause).stream())
+                .flatMap(cause -> Path.chosen(plan, cause).stream())
                 .toList();
     }
 

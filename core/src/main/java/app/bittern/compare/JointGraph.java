@@ -3,6 +3,7 @@ package app.bittern.compare;
 import app.bittern.call.Carried;
 import app.bittern.call.Cause;
 import app.bittern.call.Ending;
+import app.bittern.call.QueueCourse;
 import app.bittern.call.State;
 import app.bittern.call.Visit;
 import app.bittern.call.Window;
@@ -16,6 +17,7 @@ import app.bittern.hours.Horizon;
 import app.bittern.number.E164;
 import app.bittern.plan.Kind;
 import app.bittern.plan.Plan;
+import app.bittern.plan.Queue;
 import app.bittern.plan.Ref;
 import app.bittern.witness.Step;
 import java.util.ArrayList;
@@ -27,6 +29,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
+import org.jspecify.annotations.Nullable;
 
 /// The state graphs of two plans as one: where a call stands in each, and where the same call can go on to in
 /// both.
@@ -196,6 +199,38 @@ final class JointGraph {
         return Spot.in(edge.target());
     }
 
+    /// Where calls stand in both plans, and which course a queue takes with them on either side.
+    record Key(JointState.Stands stands, int before, int after) {}
+
+    /// Calls that are told the same in the queue they stand in.
+    record InCourse(Key key, JointState pair) {}
+
+    /// A pair by what queues say and offer to whom: one for all where they say the same to everyone.
+    List<InCourse> courses(JointState pair) {
+        List<CallSet> first = courses(before, pair.before());
+        List<CallSet> second = courses(after, pair.after());
+        List<InCourse> all = new ArrayList<>();
+        for (int one = 0; one < first.size(); one++) {
+            for (int other = 0; other < second.size(); other++) {
+                CallSet calls = pair.calls().and(first.get(one)).and(second.get(other));
+                if (!calls.isEmpty()) {
+                    all.add(new InCourse(new Key(pair.stands(), one, other), pair.of(calls)));
+                }
+            }
+        }
+        return all;
+    }
+
+    private static List<CallSet> courses(StateGraph graph, Spot spot) {
+        State state = graph.state(spot.state());
+        return graph.plan()
+                .find(state.at(), Queue.class)
+                .map(queue -> QueueCourse.all(queue, graph.plan(), state).stream()
+                        .map(course -> graph.calls(course.when()))
+                        .toList())
+                .orElseGet(() -> List.of(graph.classes().all()));
+    }
+
     /// Whether a call stands in an object on one side that only passes calls on.
     boolean passes(JointState pair) {
         return passes(before, pair.before()) || passes(after, pair.after());
@@ -216,6 +251,7 @@ final class JointGraph {
             case Cause.Forwarded forwarded -> true;
             case Cause.Key o -> false;
             case Cause.Callback o -> false;
+            case Cause.Within o -> false;
             case Cause.Dialled o -> false;
             case Cause.Operator o -> false;
             case Cause.Digits o -> false;
@@ -243,20 +279,33 @@ final class JointGraph {
     /// The causes of two states, without those that lead to the same on both sides.
     List<JointWay> forks(JointState.Stands stands) {
         return forks.computeIfAbsent(stands, key -> {
-            Map<Cause, Way> first = byCause(before, stands.before().state());
-            Map<Cause, Way> second = byCause(after, stands.after().state());
+            Map<Cause, List<Way>> first = byCause(before, stands.before().state());
+            Map<Cause, List<Way>> second = byCause(after, stands.after().state());
             Set<Cause> causes = new LinkedHashSet<>(first.keySet());
             causes.addAll(second.keySet());
             List<JointWay> all = new ArrayList<>();
             for (Cause cause : causes) {
-                JointWay fork = new JointWay(
-                        cause, Optional.ofNullable(first.get(cause)), Optional.ofNullable(second.get(cause)));
-                if (!nothing(stands, fork)) {
-                    all.add(fork);
+                for (Optional<Way> one : sides(first.get(cause))) {
+                    for (Optional<Way> other : sides(second.get(cause))) {
+                        JointWay fork = new JointWay(cause, one, other);
+                        boolean possible = one.isEmpty()
+                                || other.isEmpty()
+                                || one.get().calls().meets(other.get().calls());
+                        if (possible && !nothing(stands, fork)) {
+                            all.add(fork);
+                        }
+                    }
                 }
             }
             return all;
         });
+    }
+
+    /// The ways of one side by a cause; none where it has none.
+    private static List<Optional<Way>> sides(@Nullable List<Way> ways) {
+        return ways == null
+                ? List.of(Optional.empty())
+                : ways.stream().map(Optional::of).toList();
     }
 
     private boolean nothing(JointState.Stands from, JointWay fork) {
@@ -283,20 +332,20 @@ final class JointGraph {
 
     /// Where a pair leads when the world does something in which both sides leave by a cause of their own.
     JointState visited(JointState pair, Visit visit, Cause one, Cause other) {
-        Way first = way(before, pair.before().state(), one);
-        Way second = way(after, pair.after().state(), other);
+        Way first = way(before, pair.before().state(), one, pair.calls());
+        Way second = way(after, pair.after().state(), other, pair.calls());
         Trail wayBefore = and(pair.wayBefore(), before, pair.before().state(), one, first, Optional.of(visit));
         Trail wayAfter = and(pair.wayAfter(), after, pair.after().state(), other, second, Optional.of(visit));
         return new JointState(
                 spot(before, first, wayBefore), spot(after, second, wayAfter), pair.calls(), wayBefore, wayAfter);
     }
 
-    private static Way way(StateGraph graph, int state, Cause cause) {
-        Way way = byCause(graph, state).get(cause);
-        if (way == null) {
-            throw new IllegalStateException(graph.state(state).at() + " is not left by " + cause.id());
-        }
-        return way;
+    private static Way way(StateGraph graph, int state, Cause cause, CallSet calls) {
+        return byCause(graph, state).getOrDefault(cause, List.of()).stream()
+                .filter(way -> way.calls().meets(calls))
+                .findFirst()
+                .orElseThrow(
+                        () -> new IllegalStateException(graph.state(state).at() + " is not left by " + cause.id()));
     }
 
     /// Everything that a call can go on to from a state of one side, for some calls.
@@ -323,9 +372,12 @@ final class JointGraph {
         return next;
     }
 
-    private static Map<Cause, Way> byCause(StateGraph graph, int state) {
-        Map<Cause, Way> all = new LinkedHashMap<>();
-        graph.ways(state).forEach(edge -> edge.causes().forEach(cause -> all.put(cause, edge)));
+    private static Map<Cause, List<Way>> byCause(StateGraph graph, int state) {
+        Map<Cause, List<Way>> all = new LinkedHashMap<>();
+        graph.ways(state)
+                .forEach(edge -> edge.causes()
+                        .forEach(cause -> all.computeIfAbsent(cause, one -> new ArrayList<>())
+                                .add(edge)));
         return all;
     }
 

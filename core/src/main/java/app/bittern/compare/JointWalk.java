@@ -50,7 +50,7 @@ final class JointWalk {
     private final Differing changed;
     private final StateGraph before;
     private final StateGraph after;
-    private final Map<JointState.Stands, List<TreatedOtherwise.Visited>> otherwise;
+    private final Map<JointGraph.Key, List<TreatedOtherwise.Visited>> otherwise;
     private final E164 called;
     private final Deque<JointState> work = new ArrayDeque<>();
     private final Map<JointState.Came, CallSet> seen = new HashMap<>();
@@ -60,7 +60,7 @@ final class JointWalk {
     JointWalk(
             JointGraph joint,
             Differing changed,
-            Map<JointState.Stands, List<TreatedOtherwise.Visited>> otherwise,
+            Map<JointGraph.Key, List<TreatedOtherwise.Visited>> otherwise,
             E164 called) {
         this.joint = joint;
         this.changed = changed;
@@ -108,7 +108,12 @@ final class JointWalk {
             part(pair, "");
             return;
         }
-        Set<Cause> visited = visitedOtherwise(pair);
+        joint.courses(pair).forEach(this::goOn);
+    }
+
+    private void goOn(JointGraph.InCourse one) {
+        JointState pair = one.pair();
+        Set<Cause> visited = visitedOtherwise(one);
         for (JointWay fork : joint.forks(pair.stands())) {
             boolean both = fork.before().isPresent() && fork.after().isPresent();
             for (JointState next : joint.fork(pair, fork)) {
@@ -124,7 +129,8 @@ final class JointWalk {
     /// What the object in which both stand makes otherwise of the same visit.
     ///
     /// @return the causes by which one side leaves where the other does not
-    private Set<Cause> visitedOtherwise(JointState pair) {
+    private Set<Cause> visitedOtherwise(JointGraph.InCourse in) {
+        JointState pair = in.pair();
         State one = before.state(pair.before().state());
         State other = after.state(pair.after().state());
         boolean alike =
@@ -135,10 +141,12 @@ final class JointWalk {
         Bench call =
                 joint.classes().call(pair.calls()).map(some -> some.to(called)).orElseThrow();
         List<TreatedOtherwise.Visited> visits = otherwise.computeIfAbsent(
-                pair.stands(),
-                stands -> TreatedOtherwise.of(
-                        new TreatedOtherwise.Side(before.plan(), one, stands.carriedBefore()),
-                        new TreatedOtherwise.Side(after.plan(), other, stands.carriedAfter()),
+                in.key(),
+                key -> TreatedOtherwise.of(
+                        new TreatedOtherwise.Side(
+                                before.plan(), one, key.stands().carriedBefore()),
+                        new TreatedOtherwise.Side(
+                                after.plan(), other, key.stands().carriedAfter()),
                         call,
                         changed.is(one.at()) || changed.is(other.at())));
         Set<List<Cause>> left = new LinkedHashSet<>();

@@ -4,7 +4,7 @@ import java.util.List;
 
 /// The fields of what rings phones.
 final class RingFields {
-    private static final Field KEY_TO_TAKE = Field.of(
+    static final Field KEY_TO_TAKE = Field.of(
                     "keyToTake",
                     "Key to take",
                     "Whether who picks up must press a key to take the call, so that a voicemail of its own cannot.")
@@ -16,6 +16,15 @@ final class RingFields {
                     Field.of("after", "After", "How long the call has rung before this phone begins to.")
                             .usual("0s"),
                     KEY_TO_TAKE);
+    private static final Field SHOWN_AS =
+            Field.of("shownAs", "Shown as", "Stands before the caller's name on the phones that ring.");
+    private static final Field FOLLOWS = Field.of(
+                    "followForwarding",
+                    "Follows forwarding",
+                    "Whether the phone is rung to which a member forwards all calls.")
+            .usual("false");
+    private static final Field HEARS = Field.of("hears", "Hears", "What callers hear while it rings: music or ringing.")
+            .otherwise("the route's, else ringing");
     private static final Field NO_ANSWER = Field.of("noAnswer", "No answer", "Where the call goes that nobody takes.");
     private static final Field BUSY = Field.of("busy", "Busy", "Where it goes where nobody rings and somebody is busy.")
             .otherwise("as no answer");
@@ -27,15 +36,12 @@ final class RingFields {
             CommonFields.NAME,
             CommonFields.NOTE,
             CommonFields.NUMBER,
-            Field.of("shownAs", "Shown as", "Stands before the caller's name on the phones that ring."),
+            SHOWN_AS,
             Field.of("ringFor", "Rings for", "How long the members ring in all.")
                     .usual("20s"),
             MEMBERS,
-            Field.of(
-                            "followForwarding",
-                            "Follows forwarding",
-                            "Whether the phone is rung to which a member forwards all calls.")
-                    .usual("false"),
+            FOLLOWS,
+            HEARS,
             NO_ANSWER,
             BUSY,
             UNREACHABLE);
@@ -44,6 +50,7 @@ final class RingFields {
             CommonFields.NAME,
             CommonFields.NOTE,
             CommonFields.NUMBER,
+            SHOWN_AS,
             Field.of("order", "Order", "Who is rung first.").usual("fixed"),
             Field.of("ringEach", "Rings each for", "How long each member rings.")
                     .usual("15s"),
@@ -51,6 +58,8 @@ final class RingFields {
                     .usual("1")
                     .between(1, 20, "laps"),
             MEMBERS,
+            FOLLOWS,
+            HEARS,
             NO_ANSWER,
             BUSY,
             UNREACHABLE);
@@ -82,7 +91,16 @@ final class RingFields {
                     "callerId",
                     "Shows",
                     "The number shown when it calls out, and to routes and branches when it calls an inbound number of"
-                            + " the site; where absent, the outbound route's is shown outside."));
+                            + " the site; where absent, the outbound route's is shown outside."),
+            Field.of("email", "Email", "Where its person gets mail."),
+            Field.of("place", "Place", "Where the phone stands; told in emergencies.")
+                    .with(
+                            Field.of("building", "Building", "Which building."),
+                            Field.of("floor", "Floor", "Which floor."),
+                            Field.of("room", "Room", "Which room.")),
+            Field.of("agentId", "Agent ID", "What its person logs in with as an agent."),
+            Field.of("skills", "Skills", "What its person knows, and how well.")
+                    .with(Field.each("Skill", "basic, sure or expert.")));
 
     static final List<Field> CHAIN = List.of(
             CommonFields.NAME,

@@ -176,7 +176,7 @@ public final class StateGraph {
     }
 
     private List<Way> expand(List<Went> all) {
-        List<Way> choices = new ArrayList<>();
+        Map<List<Object>, Way> choices = new LinkedHashMap<>();
         Map<Long, Way> others = new LinkedHashMap<>();
         for (Went went : all) {
             Outcome outcome = went.outcome();
@@ -190,24 +190,16 @@ public final class StateGraph {
             if (target < 0 && ending < 0) {
                 continue;
             }
-            Way way = new Way(
-                    List.of(outcome.cause()),
-                    outcome.cause().callersChoice(),
-                    outcome.window().earliest(),
-                    outcome.window().latest(),
-                    calls,
-                    target,
-                    ending);
+            Way way = Way.of(outcome.cause(), outcome.window(), calls, target, ending);
             if (way.choice()) {
-                choices.add(way);
-                continue;
+                choices.merge(List.of(outcome.cause(), target, ending), way, Way::with);
+            } else {
+                others.merge(((long) target << 32) | (ending & 0xffffffffL), way, Way::with);
             }
-            long key = ((long) target << 32) | (ending & 0xffffffffL);
-            Way before = others.get(key);
-            others.put(key, before == null ? way : before.with(outcome, calls));
         }
-        choices.addAll(others.values());
-        return List.copyOf(choices);
+        List<Way> ways = new ArrayList<>(choices.values());
+        ways.addAll(others.values());
+        return List.copyOf(ways);
     }
 
     /// Endings of the same kind at the same object are one, whoever answered.

@@ -1,6 +1,7 @@
 package app.bittern.graph;
 
 import app.bittern.call.Context;
+import app.bittern.call.QueueCourse;
 import app.bittern.call.State;
 import app.bittern.callset.CallClasses;
 import app.bittern.plan.Aside;
@@ -13,6 +14,7 @@ import app.bittern.plan.Menu;
 import app.bittern.plan.Outbound;
 import app.bittern.plan.Plan;
 import app.bittern.plan.PlanObject;
+import app.bittern.plan.Queue;
 import app.bittern.plan.Ref;
 import app.bittern.plan.Route;
 import app.bittern.plan.Slot;
@@ -116,6 +118,19 @@ final class StillMatters {
                 case Branch.By.OfLanguage language -> {}
                 case Branch.By.OfAsk(Ref ask) ->
                     Optional.ofNullable(asks.get(ask)).ifPresent(own::set);
+            }
+        }
+        if (object instanceof Queue queue) {
+            if (QueueCourse.hours(queue).findAny().isPresent()
+                    || queue.notice()
+                            .filter(Queue.Notice::on)
+                            .flatMap(Queue.Notice::until)
+                            .isPresent()) {
+                own.set(FIRST_LEVEL + levels - 1);
+            }
+            if (QueueCourse.asksForNumber(queue)) {
+                own.set(FROM);
+                own.set(FIRST_LEVEL + classes.callerLevel());
             }
         }
         if (object instanceof Outbound) {

@@ -68,14 +68,16 @@ final class TangleTimes {
             Label kept = new Label(label.node(), label.second(), fresh, label.before(), label.by());
             settled.get(label.node()).add(kept);
             for (Inner way : inner.get(label.node())) {
-                CallSet on = fresh.and(way.way().calls()).minus(done[way.to()]);
-                if (!on.isEmpty()) {
-                    work.add(new Label(
-                            way.to(),
-                            label.second() + way.way().earliest(),
-                            on,
-                            Optional.of(kept),
-                            Optional.of(way.way())));
+                for (Way.Timed timed : way.way().timed()) {
+                    CallSet on = fresh.and(timed.calls()).minus(done[way.to()]);
+                    if (!on.isEmpty()) {
+                        work.add(new Label(
+                                way.to(),
+                                label.second() + timed.earliest(),
+                                on,
+                                Optional.of(kept),
+                                Optional.of(way.way())));
+                    }
                 }
             }
         }
@@ -110,17 +112,19 @@ final class TangleTimes {
                 continue;
             }
             for (Inner way : inner.get(label.node())) {
-                CallSet on = label.calls().and(way.way().calls()).and(leading[way.to()]);
-                if (!on.isEmpty()) {
-                    improve(
-                            longest,
-                            work,
-                            new Label(
-                                    way.to(),
-                                    label.second() + way.way().latest(),
-                                    on,
-                                    Optional.of(label),
-                                    Optional.of(way.way())));
+                for (Way.Timed timed : way.way().timed()) {
+                    CallSet on = label.calls().and(timed.calls()).and(leading[way.to()]);
+                    if (!on.isEmpty()) {
+                        improve(
+                                longest,
+                                work,
+                                new Label(
+                                        way.to(),
+                                        label.second() + timed.latest(),
+                                        on,
+                                        Optional.of(label),
+                                        Optional.of(way.way())));
+                    }
                 }
             }
         }

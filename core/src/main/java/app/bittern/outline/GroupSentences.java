@@ -16,6 +16,7 @@ import app.bittern.plan.RingGroup;
 import app.bittern.plan.Seconds;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /// Says what rings, asks and holds callers.
 final class GroupSentences {
@@ -66,8 +67,17 @@ final class GroupSentences {
         };
     }
 
-    List<Part> queue(Queue queue, String language) {
+    List<Part> queue(Queue queue, String before) {
+        String language = queue.language().orElse(before);
         List<Part> parts = new ArrayList<>();
+        queue.notice()
+                .filter(Queue.Notice::on)
+                .ifPresent(notice -> parts.addAll(prompts.said(
+                        notice.until().map(last -> "notice until " + last).orElse("notice"),
+                        queue.ref(),
+                        Pointer.of("notice", "say"),
+                        Optional.of(notice.say()),
+                        language)));
         parts.addAll(prompts.said("on joining", queue.ref(), Pointer.of("onJoining"), queue.onJoining(), language));
         parts.add(Part.plain("waits"));
         parts.add(Part.token(
@@ -79,24 +89,28 @@ final class GroupSentences {
                         queue.maxWait().map(Object::toString).orElse(""))));
         parts.add(Part.plain("at most for"));
         for (Queue.Agent agent : queue.agents()) {
-            parts.add(Part.digits(agent.extension().key()));
+            parts.add(Part.digits(who(agent.party())));
             if (agent.joinsAfter().value() > 0) {
                 parts.add(Part.muted("after " + agent.joinsAfter().said()));
             }
             if (agent.byPhone()) {
                 parts.add(Part.muted("if logged in"));
             }
+            if (agent.keyToTake()) {
+                parts.add(Part.muted("with a key to take it"));
+            }
         }
         if (queue.agents().isEmpty()) {
             parts.add(Part.end(Style.LOST, "no agents"));
         }
+        queue.needs().ifPresent(needs -> parts.add(Part.muted(words(needs))));
         parts.add(Part.plain("each rung for"));
         parts.add(duration(queue.ref(), Pointer.of("ringEach"), queue.ringEach()));
         parts.add(rings(queue.ringEach()));
         parts.add(Part.muted("· hears"));
         parts.add(Part.token(
                 Style.PLAIN,
-                queue.hears().map(plan::title).orElse("the ringing tone"),
+                queue.hears().map(hears -> hears.title(plan)).orElse("the route's music, else nothing"),
                 new Part.Edit(
                         queue.ref(),
                         Pointer.of("hears"),
@@ -104,13 +118,36 @@ final class GroupSentences {
         for (int index = 0; index < queue.meanwhile().size(); index++) {
             parts.addAll(meanwhile(queue, index, language));
         }
+        if (!queue.tellAgent().isEmpty()) {
+            parts.add(Part.muted("· tells the agent"));
+            for (Queue.Told told : queue.tellAgent()) {
+                if (told instanceof Queue.Told.Saying(Ref prompt)) {
+                    parts.addAll(prompts.prompt(prompt, language));
+                } else {
+                    parts.add(Part.plain("the wait"));
+                }
+            }
+        }
         return parts;
+    }
+
+    /// `who speak the language and know freight (sure), others too after 1 min`.
+    private static String words(Queue.Needs needs) {
+        List<String> asked = new ArrayList<>();
+        if (needs.language()) {
+            asked.add("speak the language");
+        }
+        needs.skill().forEach((skill, level) -> asked.add("know " + skill + " (" + level + ")"));
+        String after = needs.relaxAfter()
+                .map(relaxed -> ", others too after " + relaxed.said())
+                .orElse("");
+        return "who " + String.join(" and ", asked) + after;
     }
 
     /// What is said during the wait, and when; a key that is offered has a row of its own.
     private List<Part> meanwhile(Queue queue, int index, String language) {
         Queue.Meanwhile item = queue.meanwhile().get(index);
-        if (item.say().isEmpty()) {
+        if (item.say().isEmpty() || !item.enabled()) {
             return List.of();
         }
         Pointer place = Pointer.of("meanwhile", index);
@@ -123,6 +160,9 @@ final class GroupSentences {
             parts.add(Part.muted(item.at().isPresent() ? "and every" : "every"));
             parts.add(duration(queue.ref(), place.to("every"), every));
         });
+        item.holdsWhile()
+                .ifPresent(
+                        hours -> parts.add(Part.muted("while " + plan.title(hours.hours()) + " is " + hours.state())));
         switch (item.say().get()) {
             case Queue.Said.Words(Ref prompt) -> parts.addAll(prompts.prompt(prompt, language));
             case Queue.Said.Position position ->

@@ -177,9 +177,12 @@ public final class Outline {
     private List<Exit> exits(State state) {
         Map<String, List<Outcome>> together = new LinkedHashMap<>();
         for (Outcome outcome : outcomes(state)) {
+            // What is keyed in a menu that keeps the place is decided there, key by key.
+            boolean own = outcome.cause() instanceof Cause.Within;
             String one = outcome.cause() instanceof Cause.Dialled
                     ? "dialled"
                     : outcome.slot()
+                            .filter(slot -> !own)
                             .map(Pointer::toString)
                             .orElse(outcome.cause().id());
             together.computeIfAbsent(one, more -> new ArrayList<>()).add(outcome);

@@ -245,6 +245,9 @@ final class Sentences {
         if (causes.getFirst() instanceof Cause.Callback(String pressed)) {
             return List.of(Part.key(pressed), Part.muted("call back:"));
         }
+        if (causes.getFirst() instanceof Cause.Within(String pressed, String digits)) {
+            return List.of(Part.key(pressed), Part.muted("then"), Part.key(digits));
+        }
         if (causes.getFirst() instanceof Cause.Operator) {
             return List.of(Part.key("0"), Part.plain("in the greeting"));
         }
@@ -310,8 +313,16 @@ final class Sentences {
             case Cause.NoAgents none -> "no agents";
             case Cause.AgentsGone gone -> "no agents left";
             case Cause.Overflow overflow ->
-                from instanceof Queue queue ? "after " + new Seconds(queue.longestWait()).said() : "overflow";
+                from instanceof Queue queue
+                        ? "after "
+                                + queue.attempts()
+                                        .map(phones ->
+                                                phones + (phones == 1 ? " phone" : " phones") + " rung to the end, or ")
+                                        .orElse("")
+                                + new Seconds(queue.longestWait()).said()
+                        : "overflow";
             case Cause.Callback(String pressed) -> pressed;
+            case Cause.Within(String pressed, String digits) -> pressed + " " + digits;
             case Cause.Paged paged -> "";
             case Cause.Done done -> "";
             case Cause.Barred barred -> "not in its class of service";

@@ -3,6 +3,7 @@ package app.bittern.paths;
 import app.bittern.call.Bench;
 import app.bittern.call.Condition;
 import app.bittern.call.Ending;
+import app.bittern.call.QueueCourse;
 import app.bittern.callset.CallClasses;
 import app.bittern.callset.CallSet;
 import app.bittern.graph.StateGraph;
@@ -12,6 +13,8 @@ import app.bittern.plan.Branch;
 import app.bittern.plan.Hours;
 import app.bittern.plan.Music;
 import app.bittern.plan.Plan;
+import app.bittern.plan.PlanObject;
+import app.bittern.plan.Queue;
 import app.bittern.plan.Ref;
 import app.bittern.plan.Route;
 import app.bittern.witness.Witness;
@@ -26,6 +29,7 @@ import java.util.Optional;
 import java.util.OptionalLong;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /// The paths of calls that begin alike, to one number or from one phone of the site: how many, how they end, and
 /// when.
@@ -72,7 +76,7 @@ public abstract sealed class CallPaths permits NumberPaths, DialledPaths {
         Optional<Tallied> known = tallied;
         if (known.isEmpty()) {
             Tallies tallies = new Tallies(paths.graph(), starts);
-            known = Optional.of(new Tallied(tallies, byMusic(starts), asked(branches(tallies))));
+            known = Optional.of(new Tallied(tallies, byMusic(starts), asked(tallies)));
             tallied = known;
         }
         return known.get();
@@ -223,7 +227,7 @@ public abstract sealed class CallPaths permits NumberPaths, DialledPaths {
         // What goes round in time must take some, even where it could be quicker.
         boolean round = path.end() instanceof Path.End.GoesRound;
         return paths.classes()
-                .call(path.shown())
+                .call(latest ? path.slow() : path.shown())
                 .flatMap(call -> Witness.of(
                         paths.plan(), begin(call), path.steps(), step -> latest || (round && step.tangle() > 0)));
     }
@@ -240,11 +244,15 @@ public abstract sealed class CallPaths permits NumberPaths, DialledPaths {
         return tallied().hours();
     }
 
-    private List<Hours> asked(List<Branch> branches) {
+    private List<Hours> asked(Tallies tallies) {
         Plan plan = paths.plan();
         Set<Ref> asked = new LinkedHashSet<>();
         routes().forEach(route -> route.holdsWhile().ifPresent(hours -> asked.add(hours.hours())));
-        branches.stream()
+        objects(tallies, Queue.class)
+                .flatMap(QueueCourse::hours)
+                .map(Route.While::hours)
+                .forEach(asked::add);
+        objects(tallies, Branch.class)
                 .filter(branch -> branch.by() instanceof Branch.By.OfHours)
                 .flatMap(branch -> branch.by().target().stream())
                 .forEach(asked::add);
@@ -253,17 +261,16 @@ public abstract sealed class CallPaths permits NumberPaths, DialledPaths {
                 .toList();
     }
 
-    private List<Branch> branches(Tallies tallies) {
+    private <T extends PlanObject> Stream<T> objects(Tallies tallies, Class<T> kind) {
         StateGraph graph = paths.graph();
         return tallies.states().stream()
-                .flatMap(state -> paths.plan().find(graph.state(state).at(), Branch.class).stream())
-                .distinct()
-                .toList();
+                .flatMap(state -> paths.plan().find(graph.state(state).at(), kind).stream())
+                .distinct();
     }
 
     /// The switches that the calls are asked for.
     public List<Ref> switches() {
-        return branches(tallies()).stream()
+        return objects(tallies(), Branch.class)
                 .filter(branch -> branch.by() instanceof Branch.By.OfSwitch)
                 .flatMap(branch -> branch.by().target().stream())
                 .filter(ref -> paths.plan().find(ref).isPresent())

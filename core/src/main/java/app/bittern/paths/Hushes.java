@@ -1,6 +1,8 @@
 package app.bittern.paths;
 
 import app.bittern.call.Cause;
+import app.bittern.call.Context;
+import app.bittern.call.QueueCourse;
 import app.bittern.call.Schedule;
 import app.bittern.call.State;
 import app.bittern.graph.Hush;
@@ -16,7 +18,6 @@ import app.bittern.plan.Extension;
 import app.bittern.plan.Group;
 import app.bittern.plan.Mailbox;
 import app.bittern.plan.Menu;
-import app.bittern.plan.Music;
 import app.bittern.plan.Outbound;
 import app.bittern.plan.Page;
 import app.bittern.plan.Plan;
@@ -61,10 +62,11 @@ public final class Hushes {
             case Ask ask ->
                 said(ask.prompts(), language, ask.most() * ask.keyWait().value(), way);
             case Mailbox mailbox -> way.latest() > 0 ? Hush.SOUND : Hush.silent(0);
-            case Group group -> rung(way);
+            case Group group ->
+                group.hears().filter(hears -> hears.sounds(plan)).isPresent() ? Hush.SOUND : rung(group, way);
             case Extension extension -> rung(way);
             case Chain chain -> rung(way);
-            case Queue queue -> queue(queue, language, way);
+            case Queue queue -> queue(queue, state, way);
             case Branch branch -> Hush.silent(way.latest());
             case Page page -> Hush.silent(way.latest());
             case Route route -> Hush.silent(way.latest());
@@ -77,6 +79,10 @@ public final class Hushes {
 
     private static int digits(Way way) {
         return way.causes().getFirst() instanceof Cause.Dialled(String extension) ? extension.length() - 1 : 0;
+    }
+
+    private Hush rung(Group group, Way way) {
+        return group.hears().isPresent() ? Hush.silent(way.latest()) : rung(way);
     }
 
     private Hush rung(Way way) {
@@ -96,51 +102,75 @@ public final class Hushes {
         return plan.seconds(prompt, language);
     }
 
-    private Hush queue(Queue queue, String language, Way way) {
+    private Hush queue(Queue queue, State state, Way way) {
         if (way.latest() == 0) {
             return Hush.silent(0);
         }
         if (sounds(plan, queue, route.orElse(false))) {
             return Hush.SOUND;
         }
-        int joining = queue.onJoining().map(said -> length(said, language)).orElse(0);
-        Gaps gaps = gaps(plan, queue, language);
-        boolean heard = joining > 0 || gaps.some();
-        return heard
-                ? new Hush(true, joining > 0 ? 0 : gaps.first(), gaps.longest(), gaps.longest())
+        List<QueueCourse> courses = QueueCourse.all(queue, plan, state);
+        Gaps gaps = courses.stream()
+                .map(course -> gaps(plan, queue, course, language(queue, state)))
+                .reduce(Gaps::and)
+                .orElseThrow();
+        boolean joining = courses.stream().allMatch(course -> course.joining() > 0);
+        return joining || gaps.some()
+                ? new Hush(true, joining ? 0 : gaps.first(), gaps.longest(), gaps.longest())
                 : Hush.silent(way.latest());
     }
 
-    /// Whether something is heard all the time in a queue: its own music, or where it has none the route's.
-    private static boolean sounds(Plan plan, Queue queue, boolean byRoute) {
-        return queue.hears().map(music -> Music.sounds(plan, music)).orElse(byRoute);
+    private static String language(Queue queue, State state) {
+        return queue.language().orElse(state.context().language());
     }
 
-    private record Gaps(boolean some, int first, int longest) {}
+    /// Whether something is heard all the time in a queue: what it has of its own, or where it has nothing the
+    /// route's.
+    private static boolean sounds(Plan plan, Queue queue, boolean byRoute) {
+        return queue.hears().map(hears -> hears.sounds(plan)).orElse(byRoute);
+    }
 
-    /// The silences between what is said in a wait to its end.
-    private static Gaps gaps(Plan plan, Queue queue, String language) {
-        List<Schedule.Said> said = Schedule.all(queue, ref -> plan.seconds(ref, language)).stream()
-                .filter(one -> one.item().say().isPresent())
-                .toList();
+    /// @param some  whether anything is said at all
+    /// @param first how long nothing is at first
+    private record Gaps(boolean some, int first, int longest) {
+        private Gaps and(Gaps other) {
+            return new Gaps(some && other.some, Math.max(first, other.first), Math.max(longest, other.longest));
+        }
+    }
+
+    /// The silences between what is said in a wait to its end, and while an agent is told something.
+    private static Gaps gaps(Plan plan, Queue queue, QueueCourse course, String language) {
+        List<Schedule.Said> said =
+                Schedule.all(course, ref -> plan.seconds(ref, language), queue.longestWait()).stream()
+                        .filter(one -> one.item().said().say().isPresent())
+                        .toList();
         int longest = 0;
         int until = 0;
         for (Schedule.Said one : said) {
             longest = Math.max(longest, one.start() - until);
             until = one.end();
         }
+        int told = queue.tellAgent().stream()
+                .mapToInt(one ->
+                        one instanceof Queue.Told.Saying(Ref prompt) ? plan.seconds(prompt, language) : Queue.FIGURE)
+                .sum();
         return new Gaps(
                 !said.isEmpty(),
                 said.isEmpty() ? queue.longestWait() : said.getFirst().start(),
-                Math.max(longest, queue.longestWait() - until));
+                Math.max(longest, queue.longestWait() - until) + told);
     }
 
     /// The longest silence in a queue, in seconds; 0 where music is heard.
     ///
     /// @param byRoute whether callers come by routes that let them hear music
     public static int inQueue(Plan plan, Queue queue, boolean byRoute) {
+        State state = new State(queue.ref(), Context.in(plan.site().defaultLanguage()));
         return sounds(plan, queue, byRoute)
                 ? 0
-                : gaps(plan, queue, plan.site().defaultLanguage()).longest();
+                : QueueCourse.all(queue, plan, state).stream()
+                        .mapToInt(course -> gaps(plan, queue, course, language(queue, state))
+                                .longest())
+                        .max()
+                        .orElse(0);
     }
 }

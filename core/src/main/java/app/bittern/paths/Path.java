@@ -19,8 +19,9 @@ import java.util.Optional;
 /// @param end   where it ends
 /// @param span  earliest and latest second of its end
 /// @param calls at which times, for whom, with which switches turned where
-/// @param shown those of them that take just these steps: all outside tangles
-public record Path(List<Step> steps, End end, Span span, CallSet calls, CallSet shown) {
+/// @param shown those of them that take just these steps as quickly as any: all outside tangles where they are alike
+/// @param slow those of them that can take the longest
+public record Path(List<Step> steps, End end, Span span, CallSet calls, CallSet shown, CallSet slow) {
     public Path {
         steps = List.copyOf(steps);
     }
@@ -82,44 +83,45 @@ public record Path(List<Step> steps, End end, Span span, CallSet calls, CallSet 
     public List<String> choices(Plan plan) {
         return steps.stream()
                 .flatMap(step -> step.causes().stream())
-                .flatMap(cause -> choice(plan, cause).stream())
+                .flatMap(cause -> chosen(plan, cause).stream())
                 .toList();
     }
 
-    /// What a caller keys for a choice; `?` for digits that are nobody's.
-    public static Optional<String> choice(Plan plan, Cause cause) {
+    /// What a caller keys for a choice, one after another; `?` for digits that are nobody's.
+    public static List<String> chosen(Plan plan, Cause cause) {
         return switch (cause) {
-            case Cause.Key(String pressed) -> Optional.of(pressed);
-            case Cause.Callback(String pressed) -> Optional.of(pressed);
-            case Cause.Dialled(String extension) -> Optional.of(extension);
-            case Cause.Operator operator -> Optional.of("0");
+            case Cause.Key(String pressed) -> List.of(pressed);
+            case Cause.Callback(String pressed) -> List.of(pressed);
+            case Cause.Within(String pressed, String digits) -> List.of(pressed, digits);
+            case Cause.Dialled(String extension) -> List.of(extension);
+            case Cause.Operator operator -> List.of("0");
             case Cause.Digits(Optional<String> found) ->
-                Optional.of(found.map(number -> plan.find(new Ref(Kind.CONTACT, number), Contact.class)
+                List.of(found.map(number -> plan.find(new Ref(Kind.CONTACT, number), Contact.class)
                                 .flatMap(Contact::account)
                                 .orElse(number))
                         .orElse("?"));
-            case Cause.Passed o -> Optional.empty();
-            case Cause.NoNumber o -> Optional.empty();
-            case Cause.Case o -> Optional.empty();
-            case Cause.NoValidKey o -> Optional.empty();
-            case Cause.NoKey o -> Optional.empty();
-            case Cause.WrongKey o -> Optional.empty();
-            case Cause.Answered o -> Optional.empty();
-            case Cause.NoAnswer o -> Optional.empty();
-            case Cause.Busy o -> Optional.empty();
-            case Cause.Unreachable o -> Optional.empty();
-            case Cause.Forwarded o -> Optional.empty();
-            case Cause.Message o -> Optional.empty();
-            case Cause.NoValidDigits o -> Optional.empty();
-            case Cause.Full o -> Optional.empty();
-            case Cause.NoAgents o -> Optional.empty();
-            case Cause.AgentsGone o -> Optional.empty();
-            case Cause.Overflow o -> Optional.empty();
-            case Cause.Paged o -> Optional.empty();
-            case Cause.Done o -> Optional.empty();
-            case Cause.Barred o -> Optional.empty();
-            case Cause.ByTrunk o -> Optional.empty();
-            case Cause.NoChannel o -> Optional.empty();
+            case Cause.Passed o -> List.of();
+            case Cause.NoNumber o -> List.of();
+            case Cause.Case o -> List.of();
+            case Cause.NoValidKey o -> List.of();
+            case Cause.NoKey o -> List.of();
+            case Cause.WrongKey o -> List.of();
+            case Cause.Answered o -> List.of();
+            case Cause.NoAnswer o -> List.of();
+            case Cause.Busy o -> List.of();
+            case Cause.Unreachable o -> List.of();
+            case Cause.Forwarded o -> List.of();
+            case Cause.Message o -> List.of();
+            case Cause.NoValidDigits o -> List.of();
+            case Cause.Full o -> List.of();
+            case Cause.NoAgents o -> List.of();
+            case Cause.AgentsGone o -> List.of();
+            case Cause.Overflow o -> List.of();
+            case Cause.Paged o -> List.of();
+            case Cause.Done o -> List.of();
+            case Cause.Barred o -> List.of();
+            case Cause.ByTrunk o -> List.of();
+            case Cause.NoChannel o -> List.of();
         };
     }
 

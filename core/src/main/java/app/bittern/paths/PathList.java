@@ -2,7 +2,6 @@ package app.bittern.paths;
 
 import app.bittern.call.Cause;
 import app.bittern.call.Ending;
-import app.bittern.call.Window;
 import app.bittern.callset.CallSet;
 import app.bittern.graph.StateGraph;
 import app.bittern.graph.Tangle;
@@ -13,6 +12,7 @@ import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -105,7 +105,7 @@ public final class PathList {
                         .orElse(true)
                 && filter.ends(end, false)
                 && filter.longerThan().isEmpty();
-        return asked ? Optional.of(new Path(List.of(), end, Span.NOW, calls, calls)) : Optional.empty();
+        return asked ? Optional.of(new Path(List.of(), end, Span.NOW, calls, calls, calls)) : Optional.empty();
     }
 
     private List<Path> list(BigInteger skip, int limit) {
@@ -268,13 +268,15 @@ public final class PathList {
             return OTHERWISE;
         }
         boolean dials = graph.state(leg.from()).context().dials().isPresent();
-        return dials
-                ? key.keyed()
-                : causes.stream()
-                        .flatMap(cause -> Path.choice(graph.plan(), cause).stream())
-                        .findFirst()
-                        .map(chosen -> chosen.equals(keys.get(key.keyed())) ? key.keyed() + 1 : OTHERWISE)
-                        .orElse(key.keyed());
+        List<String> chosen = dials || causes.isEmpty() ? List.of() : Path.chosen(graph.plan(), causes.getFirst());
+        int keyed = key.keyed();
+        for (String one : chosen) {
+            if (keyed < keys.size() && !one.equals(keys.get(keyed))) {
+                return OTHERWISE;
+            }
+            keyed = Math.min(keyed + 1, keys.size());
+        }
+        return keyed;
     }
 
     private long wanted(Key key, PathGraph.Leg leg) {
@@ -295,12 +297,12 @@ public final class PathList {
                             calls)
                     .last();
         }
-        Way way = leg.way().get();
+        long latest = leg.way().get().window(calls).latest();
         return leg.tangle()
                 .map(tangle -> tangle.longest(node.state(), leg.from(), calls)
-                        .map(one -> Span.sum(one.second(), way.latest()))
+                        .map(one -> Span.sum(one.second(), latest))
                         .orElse(Span.UNBOUNDED))
-                .orElse((long) way.latest());
+                .orElse(latest);
     }
 
     private boolean passes(PathGraph.Node node) {
@@ -366,9 +368,9 @@ public final class PathList {
         for (PathGraph.Leg leg : legs) {
             calls = calls.and(leg.calls());
         }
-        Soonest soonest = soonest(start.node(), legs, calls);
+        Extreme soonest = extreme(start.node(), legs, calls, true);
+        Extreme slowest = extreme(start.node(), legs, calls, false);
         CallSet quick = soonest.calls();
-        long last = 0;
         List<Step> steps = new ArrayList<>();
         PathGraph.Node node = start.node();
         for (PathGraph.Leg leg : legs) {
@@ -376,71 +378,105 @@ public final class PathList {
             Way way = leg.way().orElse(null);
             if (leg.tangle().isPresent() && way != null) {
                 Tangle tangle = leg.tangle().get();
-                tangle.quickestWay(state, leg.from(), quick).forEach(step -> steps.add(step(step, tangle.size())));
+                for (Tangle.Step step : tangle.quickestWay(state, leg.from(), quick)) {
+                    steps.add(step(step, calls, tangle.size()));
+                }
             }
             if (way == null) {
                 Tangle tangle = leg.tangle().orElseThrow();
                 Tangle.Turn turn = tangle.turn(state, leg.around().orElseThrow(), quick);
                 quick = quick.and(turn.calls());
-                turn.to().forEach(step -> steps.add(step(step, tangle.size())));
-                turn.round().forEach(step -> steps.add(step(step, tangle.size())));
-                last = Span.sum(last, around(tangle, state, leg, calls).last());
+                for (Tangle.Step step : turn.to()) {
+                    steps.add(step(step, calls, tangle.size()));
+                }
+                for (Tangle.Step step : turn.round()) {
+                    steps.add(step(step, calls, tangle.size()));
+                }
             } else {
                 steps.add(step(
                         new Tangle.Step(leg.from(), way),
+                        calls,
                         leg.tangle().map(Tangle::size).orElse(0)));
-                last = Span.sum(last, latest(node, leg, calls));
             }
             node = leg.to();
         }
-        return new Path(steps, end(legs.getLast()), new Span(soonest.second(), last), calls, quick);
+        return new Path(
+                steps,
+                end(legs.getLast()),
+                new Span(soonest.second(), slowest.second()),
+                calls,
+                quick,
+                slowest.calls());
     }
 
-    /// When some calls come through at the soonest.
-    private record Soonest(long second, CallSet calls) {}
+    /// When some calls come through at the soonest, or at the latest.
+    private record Extreme(long second, CallSet calls) {}
 
-    /// The soonest that some call comes to the end: calls that are quick in one tangle may be slow in the next, so
-    /// those that are alike so far are kept apart.
-    private static Soonest soonest(PathGraph.Node start, List<PathGraph.Leg> legs, CallSet calls) {
-        List<Soonest> apart = List.of(new Soonest(0, calls));
+    /// The soonest or the latest that some call comes to the end: calls that are quick in one place may be slow in the
+    /// next, so those that are alike so far are kept apart.
+    private static Extreme extreme(PathGraph.Node start, List<PathGraph.Leg> legs, CallSet calls, boolean quick) {
+        boolean tangled = legs.stream().anyMatch(leg -> leg.tangle().isPresent());
+        List<Extreme> apart = List.of(new Extreme(0, calls));
         PathGraph.Node node = start;
         for (PathGraph.Leg leg : legs) {
-            List<Soonest> more = new ArrayList<>();
-            for (Soonest one : apart) {
-                more.addAll(after(node.state(), leg, one));
+            List<Extreme> more = new ArrayList<>();
+            for (Extreme one : apart) {
+                more.addAll(after(node.state(), leg, one, quick));
             }
-            apart = more;
+            // Calls that are as quick by other ways through a tangle do not take the steps that are shown.
+            apart = tangled ? more : alike(more);
             node = leg.to();
         }
+        Comparator<Extreme> bySecond = Comparator.comparingLong(Extreme::second);
         return apart.stream()
-                .min(Comparator.comparingLong(Soonest::second))
+                .min(quick ? bySecond : bySecond.reversed())
                 .orElseThrow(() -> new IllegalStateException("a path that no call takes"));
     }
 
-    private static List<Soonest> after(int state, PathGraph.Leg leg, Soonest one) {
+    private static List<Extreme> alike(List<Extreme> some) {
+        Map<Long, CallSet> bySecond = new LinkedHashMap<>();
+        some.forEach(one -> bySecond.merge(one.second(), one.calls(), CallSet::or));
+        return bySecond.entrySet().stream()
+                .map(entry -> new Extreme(entry.getKey(), entry.getValue()))
+                .toList();
+    }
+
+    private static List<Extreme> after(int state, PathGraph.Leg leg, Extreme one, boolean quick) {
         if (leg.way().isEmpty()) {
             Span round = around(leg.tangle().orElseThrow(), state, leg, one.calls());
-            return round.earliest() == Span.UNBOUNDED
-                    ? List.of()
-                    : List.of(new Soonest(one.second() + round.earliest(), one.calls()));
+            if (round.earliest() == Span.UNBOUNDED) {
+                return List.of();
+            }
+            return List.of(new Extreme(Span.sum(one.second(), quick ? round.earliest() : round.last()), one.calls()));
         }
-        long then = one.second() + leg.way().get().earliest();
-        return leg.tangle()
-                .map(tangle -> tangle.quickest(state, leg.from()).stream()
-                        .filter(quickest -> quickest.calls().meets(one.calls()))
-                        .map(quickest -> new Soonest(
-                                then + quickest.second(), one.calls().and(quickest.calls())))
-                        .toList())
-                .orElseGet(() -> List.of(new Soonest(then, one.calls())));
+        List<Extreme> all = new ArrayList<>();
+        for (Way.Timed timed : leg.way().get().timed()) {
+            CallSet calls = one.calls().and(timed.calls());
+            if (calls.isEmpty()) {
+                continue;
+            }
+            long then = Span.sum(one.second(), quick ? timed.earliest() : timed.latest());
+            if (leg.tangle().isEmpty()) {
+                all.add(new Extreme(then, calls));
+                continue;
+            }
+            Tangle tangle = leg.tangle().get();
+            List<Tangle.Quickest> within =
+                    quick ? tangle.quickest(state, leg.from()) : tangle.slowest(state, leg.from(), calls);
+            within.stream()
+                    .filter(through -> through.calls().meets(calls))
+                    .forEach(through ->
+                            all.add(new Extreme(Span.sum(then, through.second()), calls.and(through.calls()))));
+        }
+        return all;
     }
 
     private static Span around(Tangle tangle, int state, PathGraph.Leg leg, CallSet calls) {
         return TimeAround.span(tangle, state, leg.around().orElseThrow(), calls);
     }
 
-    private Step step(Tangle.Step step, int tangle) {
+    private Step step(Tangle.Step step, CallSet calls, int tangle) {
         Way way = step.way();
-        List<Cause> causes = way.causes();
-        return new Step(graph.state(step.state()), causes, new Window(way.earliest(), way.latest()), tangle);
+        return new Step(graph.state(step.state()), way.causes(), way.window(calls), tangle);
     }
 }

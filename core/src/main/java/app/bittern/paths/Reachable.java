@@ -3,7 +3,6 @@ package app.bittern.paths;
 import app.bittern.call.Bench;
 import app.bittern.call.Cause;
 import app.bittern.call.Ending;
-import app.bittern.call.Outcome;
 import app.bittern.call.State;
 import app.bittern.call.Transition;
 import app.bittern.call.Window;
@@ -164,7 +163,9 @@ public final class Reachable {
 
     /// The place in its object that decides where an exit leads by a cause.
     public Optional<Pointer> slot(Exit exit, Cause cause) {
-        return Transition.outcome(paths.plan(), exit.state(), cause).flatMap(Outcome::slot);
+        return Transition.outcomes(paths.plan(), exit.state(), cause).stream()
+                .flatMap(outcome -> outcome.slot().stream())
+                .findFirst();
     }
 
     /// Whether an exit is decided at a place by one of its causes.

@@ -225,9 +225,11 @@ final class Tallies {
     private static List<Piece> over(Way way, List<Piece> pieces) {
         List<Piece> all = new ArrayList<>();
         for (Piece piece : pieces) {
-            CallSet calls = piece.calls().and(way.calls());
-            if (!calls.isEmpty()) {
-                add(all, new Piece(calls, piece.span().plus(way.earliest(), way.latest())));
+            for (Way.Timed timed : way.timed()) {
+                CallSet calls = piece.calls().and(timed.calls());
+                if (!calls.isEmpty()) {
+                    add(all, new Piece(calls, piece.span().plus(timed.earliest(), timed.latest())));
+                }
             }
         }
         return all;
@@ -237,17 +239,19 @@ final class Tallies {
         List<Piece> all = new ArrayList<>();
         for (Piece piece : pieces) {
             for (Tangle.Quickest quickest : tangle.quickest(entry, from)) {
-                CallSet calls = piece.calls().and(quickest.calls()).and(way.calls());
-                if (!calls.isEmpty()) {
-                    tangle.slowest(entry, from, calls)
-                            .forEach(slow -> add(
-                                    all,
-                                    new Piece(
-                                            slow.calls(),
-                                            piece.span()
-                                                    .plus(
-                                                            quickest.second() + way.earliest(),
-                                                            Span.sum(slow.second(), way.latest())))));
+                for (Way.Timed timed : way.timed()) {
+                    CallSet calls = piece.calls().and(quickest.calls()).and(timed.calls());
+                    if (!calls.isEmpty()) {
+                        tangle.slowest(entry, from, calls)
+                                .forEach(slow -> add(
+                                        all,
+                                        new Piece(
+                                                slow.calls(),
+                                                piece.span()
+                                                        .plus(
+                                                                quickest.second() + timed.earliest(),
+                                                                Span.sum(slow.second(), timed.latest())))));
+                    }
                 }
             }
         }

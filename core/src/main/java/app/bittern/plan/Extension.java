@@ -1,8 +1,13 @@
 package app.bittern.plan;
 
 import app.bittern.number.E164;
+import java.util.Collections;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /// A person's or a place's own number inside the site.
 ///
@@ -14,6 +19,7 @@ import java.util.Optional;
 /// @param forward      where its calls go when they are not taken
 /// @param classOfService what it may dial, by key
 /// @param languages    spoken there, BCP 47
+/// @param person       who or where it is
 /// @param callerId     the number that is shown when it calls out; the outbound route's where absent
 public record Extension(
         String dialled,
@@ -27,7 +33,8 @@ public record Extension(
         Optional<Ref> mailbox,
         Optional<Ref> classOfService,
         List<String> languages,
-        Optional<E164> callerId)
+        Optional<E164> callerId,
+        Person person)
         implements PlanObject {
     /// How long an extension rings where nothing else is given.
     public static final Seconds RING_FOR = new Seconds(20);
@@ -35,6 +42,35 @@ public record Extension(
     public Extension {
         phones = List.copyOf(phones);
         languages = List.copyOf(languages);
+    }
+
+    /// Who or where an extension is.
+    ///
+    /// @param place   told in emergencies
+    /// @param agentId what an agent logs in with
+    /// @param skills  by word, how well
+    public record Person(
+            Optional<String> email, Optional<Place> place, Optional<String> agentId, Map<String, Skill> skills) {
+        /// Nothing known.
+        public static final Person UNKNOWN = new Person(Optional.empty(), Optional.empty(), Optional.empty(), Map.of());
+
+        public Person {
+            skills = Collections.unmodifiableMap(new LinkedHashMap<>(skills));
+        }
+    }
+
+    /// Where a phone stands.
+    public record Place(Optional<String> building, Optional<String> floor, Optional<String> room) {
+        /// As an alarm says it: `Terminal, 2, 2.14`.
+        @Override
+        public String toString() {
+            return Stream.of(building, floor, room).flatMap(Optional::stream).collect(Collectors.joining(", "));
+        }
+    }
+
+    /// How well somebody there knows each thing.
+    public Map<String, Skill> skills() {
+        return person.skills();
     }
 
     /// Where calls go on each condition; what is absent goes to the mailbox, or ends.
@@ -82,6 +118,7 @@ public record Extension(
                 places.ref("mailbox", Role.LEADS_TO, mailbox, Kind.MAILBOX),
                 places.ref("classOfService", Role.BELONGS_TO, classOfService, Kind.CLASS_OF_SERVICE),
                 languages,
-                callerId);
+                callerId,
+                person);
     }
 }

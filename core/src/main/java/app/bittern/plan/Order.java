@@ -16,7 +16,9 @@ public enum Order {
     /// All together (queues only).
     EVERYONE,
     /// Tier by rank, as listed within one (queues only).
-    BY_RANK;
+    BY_RANK,
+    /// Who knows most of what is needed first (queues only).
+    BY_SKILL;
 
     /// As the plan file writes it: `longest-idle`.
     public String word() {

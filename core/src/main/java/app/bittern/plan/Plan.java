@@ -1,5 +1,6 @@
 package app.bittern.plan;
 
+import app.bittern.number.E164;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
@@ -87,6 +88,14 @@ public final class Plan {
     /// What an object is called: its title, or its reference where there is no such object.
     public String title(Ref ref) {
         return find(ref).map(PlanObject::title).orElse(ref.toString());
+    }
+
+    /// What people call a phone: an extension's name, a number as it is written between countries.
+    public String title(Party party) {
+        return switch (party) {
+            case Party.Inside(Ref extension) -> title(extension);
+            case Party.Outside(E164 number) -> number.international();
+        };
     }
 
     /// The places that refer to an object, in the order of the plan.

@@ -1,6 +1,12 @@
 package app.bittern.plan;
 
+import app.bittern.number.E164;
+import java.time.LocalDate;
+import java.util.Collections;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.ToIntFunction;
 import java.util.stream.IntStream;
@@ -8,8 +14,12 @@ import java.util.stream.IntStream;
 /// Holds callers until an agent is free.
 ///
 /// @param agents         who takes its calls
+/// @param mayLogIn       who may log in besides those who are always in
+/// @param pin            asked for on logging in
+/// @param needs          what an agent must speak or know for a call
 /// @param ringEach       how long each agent rings
 /// @param pauseBetweenRounds     the pause between two rounds
+/// @param attempts       phones rung to the end before callers go to `overflow`; no limit where absent
 /// @param wrapUp         how long an agent is left alone after a call
 /// @param maxWait        the longest wait after what is said on joining, then `overflow`; without it callers wait up to
 ///                       [#LONGEST_WAIT]
@@ -17,10 +27,15 @@ import java.util.stream.IntStream;
 /// @param precedence     which queue's callers come first among queues that share agents; the higher the sooner
 /// @param overflow       where callers go who have waited too long
 /// @param full           where callers go who find it full
+/// @param notice         said to everyone first, for a while
 /// @param onJoining      said before the wait begins
 /// @param hears          heard during the wait
 /// @param meanwhile      said and offered during the wait
-/// @param tellAgent        said to the agent who takes the call
+/// @param callback       how callers are rung back who choose so
+/// @param tellAgent      said to the agent who takes the call, before it is put through
+/// @param shownAs        what the agent's phone shows
+/// @param language       in which callers are spoken to from joining on
+/// @param callerId       what agents show who call out for it
 /// @param abandonedAfter callers who give up sooner are not counted as abandoned
 /// @param sameAgentWithin for so long, somebody who calls again comes to the same agent if that one is free
 /// @param recording      whether calls are recorded
@@ -31,8 +46,12 @@ public record Queue(
         Optional<String> number,
         Order order,
         List<Agent> agents,
+        MayLogIn mayLogIn,
+        Optional<Pin> pin,
+        Optional<Needs> needs,
         Seconds ringEach,
         Seconds pauseBetweenRounds,
+        Optional<Integer> attempts,
         Seconds wrapUp,
         Optional<Seconds> maxWait,
         Optional<Integer> longestLine,
@@ -40,10 +59,15 @@ public record Queue(
         NoAgents noAgents,
         Optional<Destination> overflow,
         Optional<Destination> full,
+        Optional<Notice> notice,
         Optional<Ref> onJoining,
-        Optional<Ref> hears,
+        Optional<Hears> hears,
         List<Meanwhile> meanwhile,
-        Optional<Ref> tellAgent,
+        Optional<Callback> callback,
+        List<Told> tellAgent,
+        Optional<String> shownAs,
+        Optional<String> language,
+        Optional<E164> callerId,
         Optional<ServiceLevel> serviceLevel,
         Optional<Seconds> abandonedAfter,
         Optional<Seconds> sameAgentWithin,
@@ -53,11 +77,12 @@ public record Queue(
     public static final Seconds LONGEST_WAIT = new Seconds(3600);
 
     /// How long a place in the line or an expected wait takes to say, in seconds: about eight words.
-    private static final int FIGURE = 3;
+    public static final int FIGURE = 3;
 
     public Queue {
         agents = List.copyOf(agents);
         meanwhile = List.copyOf(meanwhile);
+        tellAgent = List.copyOf(tellAgent);
     }
 
     /// Somebody who takes a queue's calls.
@@ -65,7 +90,142 @@ public record Queue(
     /// @param byPhone whether the agent logs in by phone; else always in
     /// @param rank    1 is rung first
     /// @param joinsAfter how long a caller has waited before this agent is rung too
-    public record Agent(Ref extension, boolean byPhone, int rank, Seconds joinsAfter) {}
+    /// @param keyToTake whether a key must be pressed to take the call, which may be declined then
+    public record Agent(Party party, boolean byPhone, int rank, Seconds joinsAfter, boolean keyToTake) {
+        /// The extension, where it is one.
+        public Optional<Ref> extension() {
+            return party instanceof Party.Inside(Ref extension) ? Optional.of(extension) : Optional.empty();
+        }
+
+        private Optional<Agent> over(Places places) {
+            return switch (party) {
+                case Party.Inside(Ref extension) ->
+                    places.entry("extension", Role.RINGS, extension, Kind.EXTENSION)
+                            .map(ref -> new Agent(new Party.Inside(ref), byPhone, rank, joinsAfter, keyToTake));
+                case Party.Outside outside -> Optional.of(this);
+            };
+        }
+    }
+
+    /// Who may log in by phone.
+    public enum MayLogIn {
+        /// Those who are listed as agents.
+        LISTED,
+        /// Whoever knows the PIN.
+        ANYBODY_WITH_PIN;
+
+        /// As the plan file writes it.
+        public String word() {
+            return name().toLowerCase(Locale.ROOT).replace('_', '-');
+        }
+    }
+
+    /// What an agent must speak or know.
+    ///
+    /// @param language   whether it must be the call's language
+    /// @param skill      by word, how well at least
+    /// @param relaxAfter how long a caller has waited before the others are rung too; never where absent
+    public record Needs(boolean language, Map<String, Skill> skill, Optional<Seconds> relaxAfter) {
+        public Needs {
+            skill = Collections.unmodifiableMap(new LinkedHashMap<>(skill));
+        }
+
+        /// Whether somebody has all that is asked for.
+        public boolean met(Extension agent, String spoken) {
+            return (!language || agent.languages().contains(spoken))
+                    && skill.entrySet().stream()
+                            .allMatch(
+                                    asked -> Optional.ofNullable(agent.skills().get(asked.getKey()))
+                                            .filter(level -> level.compareTo(asked.getValue()) >= 0)
+                                            .isPresent());
+        }
+    }
+
+    /// Said to everyone before all else.
+    ///
+    /// @param on    whether it is said
+    /// @param until the last day on which it is
+    public record Notice(Ref say, boolean on, Optional<LocalDate> until) {
+        private Optional<Notice> over(Places places) {
+            return places.entry("say", Role.SAYS, say, Kind.PROMPT).map(prompt -> new Notice(prompt, on, until));
+        }
+    }
+
+    /// Said to the agent who takes a call, before it is put through.
+    public sealed interface Told {
+        /// What is allowed, as a refusal says it.
+        String ALLOWED = "prompt/key, or wait for how long the caller has waited";
+
+        /// Words of a prompt.
+        record Saying(Ref prompt) implements Told {
+            @Override
+            public String toString() {
+                return prompt.toString();
+            }
+        }
+
+        /// How long the caller has waited.
+        record TheWait() implements Told {
+            @Override
+            public String toString() {
+                return "wait";
+            }
+        }
+
+        /// Reads what `toString` writes.
+        static Optional<Told> parse(String text) {
+            return text.equals("wait")
+                    ? Optional.of(new TheWait())
+                    : Ref.parse(text).filter(ref -> ref.kind() == Kind.PROMPT).map(Saying::new);
+        }
+    }
+
+    /// How somebody is rung back who does not want to wait.
+    ///
+    /// @param number     which number is rung
+    /// @param ask        where the number is asked for
+    /// @param tries      how often it is tried
+    /// @param every      how long after each other
+    /// @param within     until when at the latest
+    /// @param holdsWhile hours in which it is offered
+    public record Callback(
+            Numbers number,
+            Optional<Ref> ask,
+            int tries,
+            Seconds every,
+            Seconds within,
+            Optional<Route.While> holdsWhile) {
+        /// Where nothing is said of it: the caller's number, three times within four hours.
+        public static final Callback USUAL = new Callback(
+                Numbers.CALLER, Optional.empty(), 3, new Seconds(600), new Seconds(14400), Optional.empty());
+
+        /// Which number is rung.
+        public enum Numbers {
+            /// That of the caller; who has none is not offered it.
+            CALLER,
+            /// One that is asked for.
+            ASKED,
+            /// That of the caller, and where there is none one that is asked for.
+            EITHER;
+
+            /// As the plan file writes it.
+            public String word() {
+                return name().toLowerCase(Locale.ROOT);
+            }
+        }
+
+        private Callback over(Places places) {
+            return new Callback(
+                    number,
+                    number == Numbers.CALLER
+                            ? places.ref("ask", Role.ASKS, ask, Kind.ASK)
+                            : places.needs("ask", Role.ASKS, ask, Kind.ASK),
+                    tries,
+                    every,
+                    within,
+                    holdsWhile.flatMap(hours -> hours.over(places, "while")));
+        }
+    }
 
     /// What happens when no agent is logged in.
     ///
@@ -77,28 +237,50 @@ public record Queue(
         public static final NoAgents WAIT = new NoAgents(false, false, Optional.empty());
     }
 
+    /// What a key leads to that is offered to somebody who waits.
+    public sealed interface Offer {
+        /// Elsewhere.
+        ///
+        /// @param keepPlace whether it is a menu during which the caller keeps the place in the line
+        record Leads(Optional<Destination> to, boolean keepPlace) implements Offer {}
+
+        /// To be rung back.
+        record CallsBack() implements Offer {}
+
+        private Offer over(Places places) {
+            return switch (this) {
+                case CallsBack back -> back;
+                case Leads(Optional<Destination> to, boolean keepPlace) -> new Leads(places.needs("to", to), keepPlace);
+            };
+        }
+    }
+
     /// Something said or offered during the wait.
     ///
     /// @param at    when first, counted from the end of what is said on joining; as `every` where absent
     /// @param every how often again
+    /// @param holdsWhile hours in which it is said and offered
     /// @param say   what is said
-    /// @param key   a key that is offered
-    /// @param to    where the key leads; a callback where `callback` is set
+    /// @param keys  the keys that are offered from then on
     public record Meanwhile(
             Optional<Seconds> at,
             Optional<Seconds> every,
+            Optional<Route.While> holdsWhile,
             Optional<Said> say,
-            Optional<String> key,
-            Optional<Destination> to,
-            boolean callback) {
+            Map<String, Offer> keys,
+            boolean enabled) {
+        public Meanwhile {
+            keys = Collections.unmodifiableMap(new LinkedHashMap<>(keys));
+        }
+
         Meanwhile over(Places places) {
             return new Meanwhile(
                     at,
                     every,
+                    holdsWhile.flatMap(hours -> hours.over(places, "while")),
                     say.flatMap(said -> said.over(places)),
-                    key,
-                    key.isPresent() && !callback ? places.needs("to", to) : to,
-                    callback);
+                    places.entries("keys", keys, (all, key, offer) -> Optional.of(offer.over(all.in(key)))),
+                    enabled);
         }
 
         /// When it comes first, counted from the end of what is said on joining.
@@ -163,6 +345,17 @@ public record Queue(
         }
     }
 
+    private static Optional<Told> told(Places places, String position, Told told) {
+        return told instanceof Told.Saying(Ref prompt)
+                ? places.entry(position, Role.SAYS, prompt, Kind.PROMPT).map(Told.Saying::new)
+                : Optional.of(told);
+    }
+
+    /// How callers are rung back.
+    public Callback ringsBack() {
+        return callback.orElse(Callback.USUAL);
+    }
+
     /// The longest wait after what is said on joining, in seconds.
     public int longestWait() {
         return maxWait.orElse(LONGEST_WAIT).value();
@@ -182,13 +375,13 @@ public record Queue(
                 note,
                 number,
                 order,
-                places.items(
-                        "agents",
-                        agents,
-                        (agent, one) -> agent.entry("extension", Role.RINGS, one.extension(), Kind.EXTENSION)
-                                .map(ref -> new Agent(ref, one.byPhone(), one.rank(), one.joinsAfter()))),
+                places.items("agents", agents, (place, agent) -> agent.over(place)),
+                mayLogIn,
+                pin,
+                needs,
                 ringEach,
                 pauseBetweenRounds,
+                attempts,
                 wrapUp,
                 maxWait,
                 longestLine,
@@ -201,10 +394,15 @@ public record Queue(
                                 : none.may("to", noAgents.to())),
                 places.needs("overflow", overflow),
                 longestLine.isPresent() ? places.needs("full", full) : places.may("full", full),
+                notice.flatMap(one -> one.over(places.in("notice"))),
                 places.ref("onJoining", Role.SAYS, onJoining, Kind.PROMPT),
-                places.ref("hears", Role.PLAYS, hears, Kind.MUSIC),
+                Hears.over(hears, places, "hears"),
                 places.items("meanwhile", meanwhile, (item, one) -> Optional.of(one.over(item))),
-                places.ref("tellAgent", Role.SAYS, tellAgent, Kind.PROMPT),
+                callback.map(one -> one.over(places.in("callback"))),
+                places.each("tellAgent", tellAgent, Queue::told),
+                shownAs,
+                language,
+                callerId,
                 serviceLevel,
                 abandonedAfter,
                 sameAgentWithin,

@@ -8,6 +8,7 @@ import java.util.Optional;
 /// @param shownAs           put before the caller's name
 /// @param ringFor           how long it rings
 /// @param followForwarding  whether a member's own `forward: always` is followed
+/// @param hears             heard while it rings; the route's where absent, else the ringing tone
 /// @param noAnswer          where an unanswered call goes
 /// @param busy              where it goes when nobody rings and somebody is busy; as `noAnswer` where absent
 /// @param unreachable       where it goes when every phone is off; as `busy` where absent
@@ -20,6 +21,7 @@ public record RingGroup(
         Seconds ringFor,
         List<Member> members,
         boolean followForwarding,
+        Optional<Hears> hears,
         Optional<Destination> noAnswer,
         Optional<Destination> busy,
         Optional<Destination> unreachable)
@@ -44,6 +46,7 @@ public record RingGroup(
                 ringFor,
                 places.items("members", members, (place, member) -> member.over(place)),
                 followForwarding,
+                Hears.over(hears, places, "hears"),
                 places.needs("noAnswer", noAnswer),
                 places.may("busy", busy),
                 places.may("unreachable", unreachable));

@@ -17,7 +17,7 @@ record QueueTelling(Telling telling, Account.InQueue account) {
         List<Why> why =
                 new ArrayList<>(account.agents().stream().map(this::login).toList());
         Cause cause = step.cause().orElse(new Cause.Overflow());
-        int waited = step.lasts() - account.joining();
+        int waited = step.lasts() - account.joining() - account.told();
         if (cause instanceof Cause.Full) {
             why.add(Why.held("full", room() + ", found is " + account.found()));
             return new Told(queue.title() + " is full: to " + telling.words(queue.full()), why);
@@ -39,21 +39,30 @@ record QueueTelling(Telling telling, Account.InQueue account) {
         if (step.by().isPresent()) {
             String who = telling.by(step);
             why.add(Why.held("answered", who + " takes the call after a wait of " + waited + " s"));
+            if (account.told() > 0) {
+                why.add(Why.held("told first", who + " is told for " + account.told() + " s what the call is"));
+            }
             return new Told(who + " answers in " + queue.title() + " after a wait of " + waited + " s", why);
         }
-        return account.pressed().map(item -> pressed(item, why)).orElseGet(() -> {
+        return account.pressed().map(pressed -> pressed(pressed, why)).orElseGet(() -> {
+            if (account.tries().isPresent()) {
+                int phones = queue.attempts().orElse(0);
+                why.add(Why.held(
+                        "attempts", phones + (phones == 1 ? " phone was" : " phones were") + " rung to the end"));
+                return new Told(left("nobody took the call", waited, queue.overflow()), why);
+            }
             why.add(Why.not("answered", "no agent took the call within the longest wait"));
             why.add(Why.held("overflow", "the longest wait of " + waited + " s is over"));
             return new Told(left("nobody took the call", waited, queue.overflow()), why);
         });
     }
 
-    private Told pressed(Queue.Meanwhile item, List<Why> why) {
-        String key = item.key().orElse("");
-        why.add(Why.held("key " + key, "offered and pressed"));
+    private Told pressed(Account.Pressed pressed, List<Why> why) {
+        String keys = String.join(", then ", pressed.keys());
+        why.add(Why.held("key " + keys, "offered and pressed"));
         return new Told(
-                "Key " + key + " in " + account.queue().title() + ": "
-                        + (item.callback() ? "the caller will be called back" : "to " + telling.words(item.to())),
+                "Key " + keys + " in " + account.queue().title() + ": "
+                        + (pressed.callback() ? "the caller will be called back" : "to " + telling.words(pressed.to())),
                 why);
     }
 
@@ -67,13 +76,13 @@ record QueueTelling(Telling telling, Account.InQueue account) {
 
     /// Whether an agent is in, and why.
     private Why login(Account.AtWork one) {
-        String who = "agent " + telling.plan().title(one.agent().extension());
+        String who = "agent " + telling.words(one.agent().party());
         boolean byPhone = one.agent().byPhone();
         boolean usual = one.presence().equals(byPhone ? Presence.OUT : Presence.IN);
         String where =
                 usual ? byPhone ? "not logged in" : "always in" : one.presence().toString();
         return one.rings() && one.presence().in(0)
                 ? Why.held(who, where)
-                : Why.not(who, one.rings() ? where : "the phone cannot ring");
+                : Why.not(who, one.rings() ? where : "the phone cannot ring for this call");
     }
 }

@@ -114,9 +114,9 @@ public final class Witness {
         Map<String, Presence> usual = new LinkedHashMap<>();
         plan.all(Queue.class)
                 .flatMap(queue -> queue.agents().stream())
-                .filter(agent -> agents.containsKey(agent.extension().key()))
+                .filter(agent -> agents.containsKey(agent.party().phone()))
                 .forEach(agent -> usual.merge(
-                        agent.extension().key(),
+                        agent.party().phone(),
                         agent.byPhone() ? Presence.OUT : Presence.IN,
                         (one, other) -> one.equals(other) ? one : new Presence(List.of())));
         return usual;

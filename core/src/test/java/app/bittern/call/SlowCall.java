@@ -27,6 +27,7 @@ import app.bittern.plan.RingGroup;
 import app.bittern.plan.Route;
 import app.bittern.plan.Switch;
 import java.math.RoundingMode;
+import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -447,32 +448,49 @@ final class SlowCall {
     }
 
     private End queue(Queue queue) {
+        queue.language().ifPresent(spoken -> language = spoken);
         Found found = world.finds(queue.ref());
         int longest = queue.maxWait().orElse(Queue.LONGEST_WAIT).value();
+        SlowWait.Call call = new SlowWait.Call(
+                plan,
+                language,
+                hours ->
+                        asked.state(hours.hours()).filter(hours.state()::equals).isPresent(),
+                bench.called() instanceof Arrival.Inside || !asked.caller(new Route.From.Without()),
+                this::length);
         List<SlowWait.Agent> agents = queue.agents().stream()
                 .map(agent -> new SlowWait.Agent(
-                        agent, world.presence(agent, longest), world.canRing(new Party.Inside(agent.extension()))))
+                        queue, agent, world.presence(agent, longest), world.canRing(agent.party()), call))
                 .toList();
-        boolean full = queue.longestLine()
-                .filter(room ->
-                        found instanceof Found.Full || (found instanceof Found.Ahead(int count) && count >= room))
-                .isPresent();
-        if (full) {
+        if (full(queue.longestLine(), found)) {
             return go(queue.full(), queue.ref());
         }
         if (queue.noAgents().refuseNew() && agents.stream().noneMatch(agent -> agent.in(0))) {
             return go(queue.noAgents().to(), queue.ref());
         }
+        LocalDate day =
+                LocalDateTime.ofInstant(bench.at(), plan.site().timeZone()).toLocalDate();
+        queue.notice()
+                .filter(notice -> notice.on()
+                        && notice.until().map(last -> !day.isAfter(last)).orElse(true))
+                .map(Queue.Notice::say)
+                .ifPresent(prompt -> second += length(prompt));
         second += length(queue.onJoining());
-        int ahead = found instanceof Found.Ahead(int count) ? count : 0;
-        SlowWait.End end = new SlowWait(queue, world, ahead, agents, this::length).run();
+        SlowWait.End end = new SlowWait(queue, world, found, agents, call).run();
         second += end.second();
         return switch (end.how()) {
-            case "answered" -> answered(queue.ref(), new Party.Inside(end.by().orElseThrow()));
+            case "answered" -> {
+                for (Queue.Told told : queue.tellAgent()) {
+                    second += told instanceof Queue.Told.Saying(Ref prompt) ? length(prompt) : 3;
+                }
+                yield answered(queue.ref(), end.by().orElseThrow());
+            }
+            case "hole" -> end("lost hole", queue.ref());
             case "key" -> {
                 chosen();
-                Queue.Meanwhile item = end.pressed().orElseThrow();
-                yield item.callback() ? end("callback", queue.ref()) : go(item.to(), queue.ref());
+                yield end.menu()
+                        .map(menu -> keyedAside(menu, end.keyed().getLast()))
+                        .orElseGet(() -> keyed(queue, end.keyed().getFirst(), call));
             }
             case "gone" -> go(queue.noAgents().to(), queue.ref());
             default -> {
@@ -484,13 +502,40 @@ final class SlowCall {
         };
     }
 
+    private static boolean full(Optional<Integer> room, Found found) {
+        return room.filter(most -> found instanceof Found.Full || found.ahead() >= most)
+                .isPresent();
+    }
+
+    /// Where a key leads that is offered in a wait: the first item that offers it counts.
+    private End keyed(Queue queue, String key, SlowWait.Call call) {
+        Queue.Offer offer = queue.meanwhile().stream()
+                .filter(item -> item.enabled()
+                        && item.keys().containsKey(key)
+                        && item.holdsWhile().filter(call.holds().negate()).isEmpty())
+                .findFirst()
+                .orElseThrow()
+                .keys()
+                .get(key);
+        return offer instanceof Queue.Offer.Leads(Optional<Destination> to, boolean keeps)
+                ? go(to, queue.ref())
+                : end("callback", queue.ref());
+    }
+
+    /// Where what is keyed in a menu leads during which the place in the line is kept.
+    private End keyedAside(Menu menu, String digits) {
+        Menu.OnKey does = menu.keys().get(digits);
+        if (does == null) {
+            return onward(SlowWait.dialled(plan, digits).orElseThrow(), menu.ref());
+        }
+        does.language().ifPresent(spoken -> language = spoken);
+        tags.addAll(does.tags());
+        return go(does.to(), menu.ref());
+    }
+
     private End mailbox(Mailbox mailbox) {
         Found found = world.finds(mailbox.ref());
-        boolean full = mailbox.maxMessages()
-                .filter(room ->
-                        found instanceof Found.Full || (found instanceof Found.Ahead(int count) && count >= room))
-                .isPresent();
-        if (full) {
+        if (full(mailbox.maxMessages(), found)) {
             return end("hung-up", mailbox.ref());
         }
         Optional<Ref> own = reason.map(why -> mailbox.greetings().get(why));

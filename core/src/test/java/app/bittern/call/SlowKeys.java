@@ -39,25 +39,32 @@ final class SlowKeys {
 
     /// The key or the number that a menu takes; nothing where it gives up.
     String menu(Menu menu) {
+        String digits = "";
+        for (int attempt = 1; attempt <= menu.tries() && digits.isEmpty(); attempt++) {
+            digits = menu(menu, attempt);
+        }
+        return digits;
+    }
+
+    /// One try of a menu: what it takes; nothing where the try fails, after what is said then.
+    String menu(Menu menu, int attempt) {
         int prompt = length(menu.prompts().stream());
-        for (int attempt = 1; attempt <= menu.tries(); attempt++) {
-            KeyPress key = world.take();
-            int begun = second;
-            int first = key.silent() ? Integer.MAX_VALUE : press(key, 0, prompt);
-            first = Math.max(first, menu.bargeIn() ? 0 : prompt);
-            boolean silent = first > prompt + menu.keyWait().value();
-            if (silent) {
-                second = begun + prompt + menu.keyWait().value();
-            } else {
-                String digits = dial(menu, key, begun, first, prompt);
-                if (menu.keys().containsKey(digits) || dialled(menu, digits).isPresent()) {
-                    return digits;
-                }
+        KeyPress key = world.take();
+        int begun = second;
+        int first = key.silent() ? Integer.MAX_VALUE : press(key, 0, prompt);
+        first = Math.max(first, menu.bargeIn() ? 0 : prompt);
+        boolean silent = first > prompt + menu.keyWait().value();
+        if (silent) {
+            second = begun + prompt + menu.keyWait().value();
+        } else {
+            String digits = dial(menu, key, begun, first, prompt);
+            if (menu.keys().containsKey(digits) || dialled(menu, digits).isPresent()) {
+                return digits;
             }
-            lastSilent = silent;
-            if (attempt < menu.tries()) {
-                second += length((silent ? menu.noKey() : menu.wrongKey()).prompt().stream());
-            }
+        }
+        lastSilent = silent;
+        if (attempt < menu.tries()) {
+            second += length((silent ? menu.noKey() : menu.wrongKey()).prompt().stream());
         }
         return "";
     }
@@ -101,39 +108,46 @@ final class SlowKeys {
 
     /// The digits that an ask takes; nothing where it gives up.
     String ask(Ask ask) {
+        String digits = "";
+        for (int attempt = 1; attempt <= ask.tries() && digits.isEmpty(); attempt++) {
+            digits = ask(ask, attempt);
+        }
+        return digits;
+    }
+
+    /// One try of an ask: the digits that it takes; nothing where the try fails, after what is said then.
+    String ask(Ask ask, int attempt) {
         int prompt = length(ask.prompts().stream());
         int wait = ask.keyWait().value();
-        for (int attempt = 1; attempt <= ask.tries(); attempt++) {
-            KeyPress key = world.take();
-            String digits = "";
-            int at = prompt + wait;
-            boolean silent = key.silent()
-                    || press(key, 0, prompt) > prompt + wait
-                    || !Character.isDigit(key.digits().charAt(0));
-            if (!silent) {
-                at = press(key, 0, prompt);
-                while (digits.length() < Math.min(ask.most(), key.digits().length())) {
-                    int next = Math.max(at, press(key, digits.length(), prompt));
-                    if (next > at + wait || !Character.isDigit(key.digits().charAt(digits.length()))) {
-                        break;
-                    }
-                    at = next;
-                    digits += key.digits().charAt(digits.length());
+        KeyPress key = world.take();
+        String digits = "";
+        int at = prompt + wait;
+        boolean silent = key.silent()
+                || press(key, 0, prompt) > prompt + wait
+                || !Character.isDigit(key.digits().charAt(0));
+        if (!silent) {
+            at = press(key, 0, prompt);
+            while (digits.length() < Math.min(ask.most(), key.digits().length())) {
+                int next = Math.max(at, press(key, digits.length(), prompt));
+                if (next > at + wait || !Character.isDigit(key.digits().charAt(digits.length()))) {
+                    break;
                 }
-                at += digits.length() < ask.most() ? wait : 0;
+                at = next;
+                digits += key.digits().charAt(digits.length());
             }
-            second += at;
-            if (digits.length() >= ask.fewest()) {
-                String rest = digits.length() == ask.most() ? key.digits().substring(digits.length()) : "";
-                if (!rest.isEmpty()) {
-                    world.dialledAhead(rest);
-                }
-                return digits;
+            at += digits.length() < ask.most() ? wait : 0;
+        }
+        second += at;
+        if (digits.length() >= ask.fewest()) {
+            String rest = digits.length() == ask.most() ? key.digits().substring(digits.length()) : "";
+            if (!rest.isEmpty()) {
+                world.dialledAhead(rest);
             }
-            lastSilent = digits.isEmpty();
-            if (attempt < ask.tries()) {
-                second += length((digits.isEmpty() ? ask.noKey() : ask.wrongKey()).prompt().stream());
-            }
+            return digits;
+        }
+        lastSilent = digits.isEmpty();
+        if (attempt < ask.tries()) {
+            second += length((digits.isEmpty() ? ask.noKey() : ask.wrongKey()).prompt().stream());
         }
         return "";
     }

@@ -53,10 +53,11 @@ record SlowRinging(Plan plan, SlowWorld world) {
         List<Reaction> seen = new ArrayList<>();
         List<Reaction> all = new ArrayList<>();
         for (Member member : group.members()) {
-            Reaction reaction = world.reacts(member.party(), member.keyToTake());
+            Party party = world.rung(member, group.followForwarding());
+            Reaction reaction = world.reacts(party, member.keyToTake());
             all.add(reaction);
             if (!(reaction instanceof Reaction.Busy || reaction instanceof Reaction.Off)) {
-                members.add(member);
+                members.add(new Member(party, member.after(), member.keyToTake()));
                 seen.add(reaction);
             }
         }

@@ -68,9 +68,20 @@ final class SlowWorld {
         return next(ref, bench.waiting().getOrDefault(ref, List.of(new Found.Ahead(0))));
     }
 
+    /// What the next caller to come there would find.
+    Found wouldFind(Ref ref) {
+        List<Found> list = bench.waiting().getOrDefault(ref, List.of(new Found.Ahead(0)));
+        return list.get(Math.min(asked.getOrDefault(ref, 0), list.size() - 1));
+    }
+
+    /// Whether the bench says anything of a queue.
+    boolean speaksOf(Ref ref) {
+        return bench.waiting().containsKey(ref);
+    }
+
     /// The position of an agent in each second of one wait, for so many seconds.
     List<Character> presence(Queue.Agent agent, int seconds) {
-        String who = agent.extension().key();
+        String who = agent.party().phone();
         char usual = agent.byPhone() ? 'o' : 'i';
         List<Character> all = new ArrayList<>();
         Presence said = bench.agents().containsKey(who)

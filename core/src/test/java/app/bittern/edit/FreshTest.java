@@ -38,7 +38,8 @@ class FreshTest {
                 Optional.empty(),
                 Optional.empty(),
                 List.of(),
-                Optional.empty());
+                Optional.empty(),
+                Extension.Person.UNKNOWN);
     }
 
     private final Plan plan = Plan.of(List.of(SITE, extension("2000", "Ann"), extension("2002", "Bo")));

@@ -36,7 +36,7 @@ class FindingsOfRandomPlansTest {
     void everyCallThatShowsOneComesToItsPlace() {
         Random random = new Random(51);
         Set<String> shown = new TreeSet<>();
-        for (int plans = 0; plans < 60; plans++) {
+        for (int plans = 0; plans < 40; plans++) {
             Plan plan = RandomPlans.plan(random);
             for (Finding finding : Catalogue.examine(plan, HORIZON)) {
                 assertThat(finding.says()).endsWith(".").doesNotContain("  ");
@@ -67,7 +67,7 @@ class FindingsOfRandomPlansTest {
     @Test
     void anObjectUnderAnotherKeyHasTheSameFindings() {
         Random random = new Random(52);
-        for (int plans = 0; plans < 30; plans++) {
+        for (int plans = 0; plans < 20; plans++) {
             Plan plan = RandomPlans.plan(random);
             for (String named : List.of("ring-group/g0", "queue/q1", "menu/m0", "hours/day", "mailbox/b0")) {
                 Ref old = Ref.parse(named).orElseThrow();

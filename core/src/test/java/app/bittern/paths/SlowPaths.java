@@ -22,6 +22,7 @@ import app.bittern.plan.Plan;
 import app.bittern.plan.Ref;
 import app.bittern.plan.Route;
 import app.bittern.plan.Switch;
+import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -467,9 +468,8 @@ final class SlowPaths {
                     ? ending.kind() + " " + ending.in() + " " + ending.cause()
                     : "";
             Cause cause = outcome.cause();
-            String key = cause.callersChoice()
-                    ? cause.id()
-                    : next.map(to -> "to " + to).orElse("to " + end);
+            String key = (cause.callersChoice() ? cause.id() + " " : "")
+                    + next.map(to -> "to " + to).orElse("to " + end);
             Edge edge = new Edge(
                     key,
                     cause.callersChoice(),
@@ -486,6 +486,10 @@ final class SlowPaths {
         return switch (condition) {
             case Condition.Always always -> true;
             case Condition.CallerIs is -> is.holds(plan, one.caller());
+            case Condition.AllOf(List<Condition> all) -> all.stream().allMatch(each -> holds(each, one));
+            case Condition.AnyOf(List<Condition> any) -> any.stream().anyMatch(each -> holds(each, one));
+            case Condition.Day(LocalDate last, boolean after) ->
+                one.at().toLocalDate().isAfter(last) == after;
             case Condition.HoursIn(Ref ref, String state) ->
                 plan.find(ref, Hours.class)
                         .orElseThrow()

@@ -7,6 +7,7 @@ import app.bittern.call.Cause;
 import app.bittern.call.Context;
 import app.bittern.call.Dialling;
 import app.bittern.call.Ending;
+import app.bittern.call.Holding;
 import app.bittern.call.Onward;
 import app.bittern.call.Outcome;
 import app.bittern.call.Phones;
@@ -57,14 +58,14 @@ record Walked(CallPaths.Start start, List<PathGraph.Leg> legs, int second) {
         List<PathGraph.Leg> legs = new ArrayList<>();
         int at = 0;
         while (true) {
-            while (at < made.size() && leg(node, made.get(at)).isEmpty()) {
+            while (at < made.size() && leg(node, made.get(at), calls).isEmpty()) {
                 at++;
             }
             if (at == made.size()) {
                 legs.add(around(node, made, graph.find(made.getLast().to()), trace.second()));
                 return Optional.of(new Walked(starts.getFirst(), legs, trace.second()));
             }
-            PathGraph.Leg leg = leg(node, made.get(at)).orElseThrow();
+            PathGraph.Leg leg = leg(node, made.get(at), calls).orElseThrow();
             legs.add(leg);
             at++;
             if (leg.goes() != PathGraph.Goes.ON) {
@@ -92,7 +93,7 @@ record Walked(CallPaths.Start start, List<PathGraph.Leg> legs, int second) {
                 });
         for (Trace.Step step : trace.steps()) {
             Outcome outcome = Transition.outcomes(plan, state).stream()
-                    .filter(one -> one.cause().id().equals(step.exit()))
+                    .filter(one -> one.cause().id().equals(step.exit()) && Holding.holds(plan, bench, one))
                     .findFirst()
                     .orElseThrow();
             made.add(new Made(
@@ -107,11 +108,12 @@ record Walked(CallPaths.Start start, List<PathGraph.Leg> legs, int second) {
     }
 
     /// The leg that is taken by a step: out of its state by its cause.
-    private static Optional<PathGraph.Leg> leg(PathGraph.Node node, Made step) {
+    private static Optional<PathGraph.Leg> leg(PathGraph.Node node, Made step, CallSet calls) {
         List<PathGraph.Leg> legs = node.legs().stream()
                 .filter(leg -> leg.from() == step.state()
                         && leg.way()
-                                .filter(way -> way.causes().contains(step.cause()))
+                                .filter(way -> way.causes().contains(step.cause())
+                                        && way.calls().meets(calls))
                                 .isPresent())
                 .toList();
         if (legs.size() > 1) {

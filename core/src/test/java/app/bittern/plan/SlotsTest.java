@@ -42,7 +42,8 @@ class SlotsTest {
                 slot -> slot.target().equals(Optional.of(ref("extension/2001"))) ? Optional.empty() : slot.holds());
         assertThat(left.members()).hasSize(2);
         assertThat(desk.slots().stream().map(slot -> slot.at().toString()))
-                .containsExactly("/members/0/extension", "/members/1/extension", "/noAnswer", "/busy", "/unreachable");
+                .containsExactly(
+                        "/members/0/extension", "/members/1/extension", "/hears", "/noAnswer", "/busy", "/unreachable");
     }
 
     @Test

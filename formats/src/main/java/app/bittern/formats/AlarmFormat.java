@@ -29,7 +29,7 @@ final class AlarmFormat implements KindFormat<Alarm> {
                                 .findFirst())
                         .orElse(Alarm.Severity.WARNING),
                 fields.inner("on").flatMap(AlarmFormat::on),
-                fields.read("while", RouteFormat.ALLOWED_WHILE, RouteFormat::hoursAndState),
+                RouteFormat.holdsWhile(fields),
                 fields.inner("email").map(AlarmFormat::email),
                 fields.inner("text").map(AlarmFormat::text),
                 fields.inner("page").map(AlarmFormat::page),

@@ -26,10 +26,13 @@ final class HuntGroupFormat implements KindFormat<HuntGroup> {
                 fields.text("name"),
                 fields.text("note"),
                 fields.dialled("number"),
+                fields.text("shownAs"),
                 order(fields, ORDERS).orElse(Order.FIXED),
                 fields.usualDuration("ringEach"),
                 fields.usualInteger("laps"),
                 fields.list("members", RingGroupFormat::member),
+                fields.usualFlag("followForwarding"),
+                RingGroupFormat.hears(fields),
                 fields.destination("noAnswer", false),
                 fields.destination("busy", false),
                 fields.destination("unreachable", false)));
@@ -41,12 +44,15 @@ final class HuntGroupFormat implements KindFormat<HuntGroup> {
                 .text("name", group.name())
                 .text("note", group.note())
                 .text("number", group.number())
+                .text("shownAs", group.shownAs())
                 .text("order", group.order().word())
                 .text("ringEach", group.ringEach())
                 .integer("laps", group.laps())
                 .items(
                         "members",
                         group.members().stream().map(RingGroupFormat::member).toList())
+                .flag("followForwarding", group.followForwarding(), false)
+                .text("hears", group.hears())
                 .text("noAnswer", group.noAnswer())
                 .text("busy", group.busy())
                 .text("unreachable", group.unreachable());

@@ -10,10 +10,12 @@ import app.bittern.plan.Branch;
 import app.bittern.plan.Chain;
 import app.bittern.plan.Code;
 import app.bittern.plan.Destination;
+import app.bittern.plan.Hears;
 import app.bittern.plan.Kind;
 import app.bittern.plan.Menu;
 import app.bittern.plan.Pin;
 import app.bittern.plan.Pointer;
+import app.bittern.plan.Queue;
 import app.bittern.plan.Ref;
 import app.bittern.plan.Seconds;
 import java.util.LinkedHashMap;
@@ -71,6 +73,8 @@ final class Patterns {
             Map.entry(E164.ALLOWED_BEGINNING, "\\+[1-9][0-9]{0,14}"),
             Map.entry(RouteFormat.ALLOWED_CALLED, NUMBER),
             Map.entry(RouteFormat.ALLOWED_CALLER, "withheld|unavailable|" + NUMBER),
+            Map.entry(Hears.ALLOWED, Hears.RINGING + "|music/" + WORDS),
+            Map.entry(Queue.Told.ALLOWED, "wait|prompt/" + WORDS),
             Map.entry(QueueFormat.ALLOWED_SAID, "position|expected-wait|prompt/" + WORDS),
             Map.entry(QueueFormat.ALLOWED_LEVEL, "[0-9]{1,3}% in " + DURATION),
             Map.entry(MailboxFormat.ALLOWED_GREETING, "prompt/" + WORDS),

@@ -65,7 +65,7 @@ final class PromiseFormat implements KindFormat<Promise> {
                 fields.choose("caller", Choosing.NOTHING.or("withheld", "unavailable"))
                         .either("caller", RouteFormat.ALLOWED_CALLER, Route.From::parse, RouteFormat::caller)
                         .orElseGet(Route.From.Any::new),
-                fields.read("while", RouteFormat.ALLOWED_WHILE, RouteFormat::hoursAndState),
+                RouteFormat.holdsWhile(fields),
                 fields.read("language", SiteFormat.ALLOWED_LANGUAGE, SiteFormat::language),
                 fields.parsed("keys", "what is keyed, such as \"3\" or \"2014\"", PromiseFormat::keyed));
         fields.done();

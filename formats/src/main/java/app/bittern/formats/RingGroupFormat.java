@@ -1,6 +1,8 @@
 package app.bittern.formats;
 
 import app.bittern.number.E164;
+import app.bittern.plan.Hears;
+import app.bittern.plan.Kind;
 import app.bittern.plan.Member;
 import app.bittern.plan.Party;
 import app.bittern.plan.Ref;
@@ -24,9 +26,16 @@ final class RingGroupFormat implements KindFormat<RingGroup> {
                 fields.usualDuration("ringFor"),
                 fields.list("members", RingGroupFormat::member),
                 fields.usualFlag("followForwarding"),
+                hears(fields),
                 fields.destination("noAnswer", false),
                 fields.destination("busy", false),
                 fields.destination("unreachable", false)));
+    }
+
+    private static final Choosing HEARS = Choosing.of(Kind.MUSIC).or(Hears.RINGING);
+
+    static Optional<Hears> hears(Reading fields) {
+        return fields.choose("hears", HEARS).read("hears", Hears.ALLOWED, Hears::parse);
     }
 
     static Optional<Member> member(Reading fields) {
@@ -53,6 +62,7 @@ final class RingGroupFormat implements KindFormat<RingGroup> {
                         "members",
                         group.members().stream().map(RingGroupFormat::member).toList())
                 .flag("followForwarding", group.followForwarding(), false)
+                .text("hears", group.hears())
                 .text("noAnswer", group.noAnswer())
                 .text("busy", group.busy())
                 .text("unreachable", group.unreachable());

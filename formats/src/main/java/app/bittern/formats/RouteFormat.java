@@ -32,7 +32,7 @@ final class RouteFormat implements KindFormat<Route> {
                 fields.choose("caller", Choosing.NOTHING.or("withheld", "unavailable"))
                         .either("caller", ALLOWED_CALLER, Route.From::parse, RouteFormat::caller)
                         .orElseGet(Route.From.Any::new),
-                fields.read("while", ALLOWED_WHILE, RouteFormat::hoursAndState),
+                holdsWhile(fields),
                 fields.destination("to", false),
                 new Route.Dress(
                         fields.text("shownAs"),
@@ -90,8 +90,12 @@ final class RouteFormat implements KindFormat<Route> {
                 text -> PREFIX.matcher(text).matches() ? Optional.of(text) : Optional.empty());
     }
 
-    /// Hours and a state.
-    static Optional<Route.While> hoursAndState(String text) {
+    /// The hours, and the state that they must be in.
+    static Optional<Route.While> holdsWhile(Reading fields) {
+        return fields.read("while", ALLOWED_WHILE, RouteFormat::hoursAndState);
+    }
+
+    private static Optional<Route.While> hoursAndState(String text) {
         int space = text.indexOf(' ');
         return space < 0
                 ? Optional.empty()

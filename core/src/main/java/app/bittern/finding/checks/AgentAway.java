@@ -27,9 +27,11 @@ final class AgentAway extends PerObject<Queue> {
     Stream<Finding> look(Queue queue, Examination examination) {
         return IntStream.range(0, queue.agents().size())
                 .boxed()
-                .flatMap(index -> examination
-                        .plan()
-                        .find(queue.agents().get(index).extension(), Extension.class)
+                .flatMap(index -> queue
+                        .agents()
+                        .get(index)
+                        .extension()
+                        .flatMap(ref -> examination.plan().find(ref, Extension.class))
                         .filter(Extension::doNotDisturb)
                         .map(agent -> ABOUT.at(
                                         queue.ref(),

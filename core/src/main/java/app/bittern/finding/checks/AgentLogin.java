@@ -27,7 +27,7 @@ final class AgentLogin extends PerObject<Queue> {
     Stream<Finding> look(Queue queue, Examination examination) {
         List<String> byPhone = queue.agents().stream()
                 .filter(Queue.Agent::byPhone)
-                .map(agent -> agent.extension().key())
+                .map(agent -> agent.party().phone())
                 .toList();
         boolean code = examination
                 .plan()

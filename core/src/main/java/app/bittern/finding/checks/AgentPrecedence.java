@@ -5,6 +5,7 @@ import app.bittern.finding.Check;
 import app.bittern.finding.Examination;
 import app.bittern.finding.Finding;
 import app.bittern.finding.Severity;
+import app.bittern.plan.Party;
 import app.bittern.plan.Pointer;
 import app.bittern.plan.Queue;
 import app.bittern.plan.Ref;
@@ -29,12 +30,12 @@ final class AgentPrecedence implements Check {
 
     @Override
     public List<Finding> examine(Examination examination) {
-        Map<Ref, List<Queue>> queues = new LinkedHashMap<>();
+        Map<Party, List<Queue>> queues = new LinkedHashMap<>();
         examination
                 .plan()
                 .all(Queue.class)
                 .forEach(queue -> queue.agents().stream()
-                        .map(Queue.Agent::extension)
+                        .map(Queue.Agent::party)
                         .distinct()
                         .forEach(agent -> queues.computeIfAbsent(agent, a -> new ArrayList<>())
                                 .add(queue)));
@@ -48,7 +49,7 @@ final class AgentPrecedence implements Check {
                                                 all.get(one).ref(),
                                                 all.get(other).ref()),
                                         pair -> new ArrayList<>())
-                                .add(agent.key());
+                                .add(agent.phone());
                     }
                 }
             }

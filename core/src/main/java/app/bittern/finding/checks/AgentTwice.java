@@ -4,9 +4,9 @@ import app.bittern.finding.About;
 import app.bittern.finding.Examination;
 import app.bittern.finding.Finding;
 import app.bittern.finding.Severity;
+import app.bittern.plan.Party;
 import app.bittern.plan.Pointer;
 import app.bittern.plan.Queue;
-import app.bittern.plan.Ref;
 import java.util.HashSet;
 import java.util.Set;
 import java.util.stream.IntStream;
@@ -27,11 +27,11 @@ final class AgentTwice extends PerObject<Queue> {
 
     @Override
     Stream<Finding> look(Queue queue, Examination examination) {
-        Set<Ref> met = new HashSet<>();
+        Set<Party> met = new HashSet<>();
         return IntStream.range(0, queue.agents().size())
-                .filter(index -> !met.add(queue.agents().get(index).extension()))
+                .filter(index -> !met.add(queue.agents().get(index).party()))
                 .mapToObj(index -> {
-                    Ref agent = queue.agents().get(index).extension();
+                    Party agent = queue.agents().get(index).party();
                     return ABOUT.at(
                                     queue.ref(),
                                     Pointer.of("agents", index),

@@ -10,13 +10,11 @@ import app.bittern.finding.Severity;
 import app.bittern.plan.Chain;
 import app.bittern.plan.Destination;
 import app.bittern.plan.Group;
-import app.bittern.plan.HuntGroup;
 import app.bittern.plan.Member;
 import app.bittern.plan.Party;
 import app.bittern.plan.Plan;
 import app.bittern.plan.PlanObject;
 import app.bittern.plan.Pointer;
-import app.bittern.plan.RingGroup;
 import java.util.List;
 import java.util.stream.Stream;
 
@@ -85,33 +83,6 @@ final class KeyToTake implements Check {
         List<Member> members = group.members().stream()
                 .map(one -> one.equals(member) ? new Member(one.party(), one.after(), true) : one)
                 .toList();
-        return switch (group) {
-            case RingGroup ring ->
-                new PlanEdit.Put(new RingGroup(
-                        ring.key(),
-                        ring.name(),
-                        ring.note(),
-                        ring.number(),
-                        ring.shownAs(),
-                        ring.ringFor(),
-                        members,
-                        ring.followForwarding(),
-                        ring.noAnswer(),
-                        ring.busy(),
-                        ring.unreachable()));
-            case HuntGroup hunt ->
-                new PlanEdit.Put(new HuntGroup(
-                        hunt.key(),
-                        hunt.name(),
-                        hunt.note(),
-                        hunt.number(),
-                        hunt.order(),
-                        hunt.ringEach(),
-                        hunt.laps(),
-                        members,
-                        hunt.noAnswer(),
-                        hunt.busy(),
-                        hunt.unreachable()));
-        };
+        return new PlanEdit.Put(group.with(members));
     }
 }

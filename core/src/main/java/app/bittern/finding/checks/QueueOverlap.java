@@ -1,5 +1,8 @@
 package app.bittern.finding.checks;
 
+import app.bittern.call.Context;
+import app.bittern.call.QueueCourse;
+import app.bittern.call.State;
 import app.bittern.finding.About;
 import app.bittern.finding.Examination;
 import app.bittern.finding.Finding;
@@ -12,6 +15,7 @@ import app.bittern.plan.Seconds;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
 
 /// Two things said to waiting callers at the same time.
@@ -36,14 +40,24 @@ final class QueueOverlap extends PerObject<Queue> {
     private record Said(int from, int to, int item) {}
 
     private static Stream<Finding> overlaps(Plan plan, Queue queue) {
-        String language = plan.site().defaultLanguage();
+        return QueueCourse.all(
+                        queue,
+                        plan,
+                        new State(queue.ref(), Context.in(plan.site().defaultLanguage())))
+                .stream()
+                .flatMap(course -> overlap(plan, queue, course).stream())
+                .limit(1);
+    }
+
+    private static Optional<Finding> overlap(Plan plan, Queue queue, QueueCourse course) {
+        String language = queue.language().orElse(plan.site().defaultLanguage());
         List<Said> all = new ArrayList<>();
-        for (int index = 0; index < queue.meanwhile().size(); index++) {
-            int item = index;
-            Queue.Meanwhile during = queue.meanwhile().get(item);
-            int length = during.length(ref -> plan.seconds(ref, language));
+        for (QueueCourse.Item item : course.items()) {
+            int length = item.said().length(ref -> plan.seconds(ref, language));
             if (length > 0) {
-                during.seconds(queue.longestWait()).forEach(second -> all.add(new Said(second, second + length, item)));
+                item.said()
+                        .seconds(queue.longestWait())
+                        .forEach(second -> all.add(new Said(second, second + length, item.place())));
             }
         }
         all.sort(Comparator.comparingInt(Said::from));
@@ -51,7 +65,7 @@ final class QueueOverlap extends PerObject<Queue> {
             Said one = all.get(index);
             Said next = all.get(index + 1);
             if (next.from() < one.to()) {
-                return Stream.of(ABOUT.at(
+                return Optional.of(ABOUT.at(
                                 queue.ref(),
                                 Pointer.of("meanwhile", next.item()),
                                 Says.the(queue) + " says " + words(plan, queue, one) + " and "
@@ -60,7 +74,7 @@ final class QueueOverlap extends PerObject<Queue> {
                         .of(words(plan, queue, one), words(plan, queue, next), new Seconds(next.from())));
             }
         }
-        return Stream.empty();
+        return Optional.empty();
     }
 
     private static String words(Plan plan, Queue queue, Said said) {

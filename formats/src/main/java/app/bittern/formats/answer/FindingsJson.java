@@ -7,6 +7,7 @@ import app.bittern.plan.Kind;
 import app.bittern.plan.Plan;
 import app.bittern.proof.BenchText;
 import java.util.List;
+import java.util.Optional;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.JsonNodeFactory;
@@ -93,7 +94,7 @@ public final class FindingsJson {
     }
 
     private static JsonNode one(Object value) {
-        return value instanceof Found.Ahead(int count)
+        return value instanceof Found.Ahead(int count, Optional<String> last) && last.isEmpty()
                 ? JsonNodeFactory.instance.numberNode(count)
                 : JsonNodeFactory.instance.stringNode(value.toString());
     }
