@@ -404,6 +404,14 @@ export interface TraceAfter {
   voiceChannels: number;
 }
 
+export interface TraceEffect {
+  second: number;
+  object: string;
+  what: string;
+  says: string;
+  heldBack?: string;
+}
+
 export interface TraceEnding {
   kind: string;
   in: string;
@@ -423,6 +431,7 @@ export interface TraceJson {
   ending: TraceEnding;
   route: string | null;
   steps: TraceStep[];
+  effects: TraceEffect[];
   language: string;
 }
 

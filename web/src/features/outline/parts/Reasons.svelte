@@ -18,6 +18,14 @@
   const lit = $derived(row ? outline.lit.get(row.number) : undefined);
   const steps = $derived(bench.call?.trace.steps ?? []);
   const step = $derived(lit ? steps[lit.step] : undefined);
+  /** What the call sets off while it is there; alike ones of several phones are one. */
+  const sets = $derived.by(() => {
+    if (!step || !lit) return [];
+    const until = steps[lit.step + 1]?.second ?? Infinity;
+    return (bench.call?.trace.effects ?? []).filter(
+      (effect) => effect.object === step.object && effect.second >= step.second && effect.second <= until,
+    );
+  });
   const found = asked();
   const findings = $derived(
     found.all.filter(
@@ -70,6 +78,22 @@
         </li>
       {/each}
     </ul>
+    {#if sets.length > 0}
+      <p class="border-t border-line pt-2 text-muted" id="sets-off">Sets off</p>
+      <ul class="mb-2" aria-labelledby="sets-off">
+        {#each sets as effect, index (index)}
+          <li class="flex gap-2 py-0.5">
+            <span class="w-10 shrink-0 text-right font-mono {effect.heldBack ? 'text-muted' : 'text-water'}"
+              >{clock(effect.second)}</span
+            >
+            <span class={effect.heldBack ? 'text-muted' : ''}>
+              {effect.heldBack ? 'Not ' : ''}{effect.says}
+              {#if effect.heldBack}<span class="block">held back: {effect.heldBack}</span>{/if}
+            </span>
+          </li>
+        {/each}
+      </ul>
+    {/if}
     <dl class="mt-2 grid grid-cols-[5rem_1fr] gap-y-1 border-t border-line pt-2">
       <dt class="text-muted">Language</dt>
       <dd>{step.after.language}</dd>

@@ -28,6 +28,8 @@ class LadderTest {
             .definedBy("app.bittern.edit")
             .layer("call")
             .definedBy("app.bittern.call")
+            .layer("effect")
+            .definedBy("app.bittern.effect")
             .layer("telling")
             .definedBy("app.bittern.telling")
             .layer("callset")
@@ -78,22 +80,24 @@ class LadderTest {
             .mayOnlyBeAccessedByLayers("graph", "witness", "paths", "promise", "finding", "compare")
             .whereLayer("edit")
             .mayOnlyBeAccessedByLayers("finding")
+            .whereLayer("effect")
+            .mayOnlyBeAccessedByLayers("paths", "promise", "finding", "compare", "proof")
             .whereLayer("call")
             .mayOnlyBeAccessedByLayers(
-                    "callset", "graph", "witness", "paths", "promise", "finding", "compare", "outline", "proof",
-                    "telling")
+                    "effect", "callset", "graph", "witness", "paths", "promise", "finding", "compare", "outline",
+                    "proof", "telling")
             .whereLayer("plan")
             .mayOnlyBeAccessedByLayers(
-                    "field", "edit", "call", "callset", "graph", "witness", "paths", "promise", "finding", "compare",
-                    "outline", "proof", "telling")
+                    "field", "edit", "effect", "call", "callset", "graph", "witness", "paths", "promise", "finding",
+                    "compare", "outline", "proof", "telling")
             .whereLayer("hours")
             .mayOnlyBeAccessedByLayers(
-                    "plan", "call", "callset", "graph", "witness", "paths", "promise", "finding", "compare", "outline",
-                    "proof", "telling")
+                    "plan", "effect", "call", "callset", "graph", "witness", "paths", "promise", "finding", "compare",
+                    "outline", "proof", "telling")
             .whereLayer("number")
             .mayOnlyBeAccessedByLayers(
-                    "hours", "plan", "call", "callset", "graph", "witness", "paths", "promise", "finding", "compare",
-                    "outline", "proof", "telling");
+                    "hours", "plan", "effect", "call", "callset", "graph", "witness", "paths", "promise", "finding",
+                    "compare", "outline", "proof", "telling");
 
     @ArchTest
     static final ArchRule NO_FRAMEWORK_AND_NO_IO = classes()

@@ -21,6 +21,7 @@ import app.bittern.plan.Music;
 import app.bittern.plan.Order;
 import app.bittern.plan.Outbound;
 import app.bittern.plan.Page;
+import app.bittern.plan.Pin;
 import app.bittern.plan.Plan;
 import app.bittern.plan.PlanObject;
 import app.bittern.plan.Ref;
@@ -76,7 +77,15 @@ public final class RandomPlans {
             objects.add(RandomQueues.queue("q" + index, index, random));
             objects.add(chain("c" + index, random));
         }
-        objects.add(new Switch("night", none(), none(), Optional.of("*71"), List.of("day", "night"), "day"));
+        objects.add(new Switch(
+                "night",
+                none(),
+                none(),
+                Optional.of("*71"),
+                List.of("day", "night"),
+                "day",
+                Pin.parse("0815", new Ref(Kind.SWITCH, "night")),
+                Optional.of(new Seconds(3600))));
         objects.add(branch("by-switch", new Branch.By.OfSwitch(new Ref(Kind.SWITCH, "night")), random, "day", "night"));
         objects.add(branch(
                 "by-caller", new Branch.By.OfCaller(), random, "tag vip", "prefix +4479", "withheld", "unavailable"));
@@ -90,6 +99,7 @@ public final class RandomPlans {
         objects.add(contact("+447900000001", "40001", List.of("vip"), none()));
         objects.add(contact("+447900000002", "40002", List.of(), Optional.of("nb-NO")));
         EXTENSIONS.forEach(number -> objects.add(extension(number, random)));
+        objects.addAll(RandomAlarms.some(random));
         return Plan.of(objects);
     }
 
@@ -246,11 +256,11 @@ public final class RandomPlans {
                         : none(),
                 Destination.parse(to(random)),
                 new Route.Dress(
-                        none(),
+                        random.nextInt(3) == 0 ? Optional.of("Ferry {caller}") : none(),
                         none(),
                         music.get(random.nextInt(music.size())),
                         random.nextInt(4) == 0 ? Optional.of("nb-NO") : none(),
-                        none()),
+                        random.nextInt(3) == 0 ? Optional.of(random.nextBoolean()) : none()),
                 random.nextInt(4) == 0 ? Destination.parse(to(random)) : none(),
                 random.nextInt(4) == 0,
                 random.nextInt(8) > 0);

@@ -88,9 +88,12 @@ public sealed interface Account {
     }
 
     /// A hunt group hunted.
-    record Hunted(HuntGroup group, List<Hunt> members) implements Account {
+    ///
+    /// @param rung in the order in which they were
+    record Hunted(HuntGroup group, List<Hunt> members, List<RungAt> rung) implements Account {
         public Hunted {
             members = List.copyOf(members);
+            rung = List.copyOf(rung);
         }
     }
 
@@ -128,6 +131,7 @@ public sealed interface Account {
     ///
     /// @param joining how long is spoken before the wait begins, in seconds
     /// @param told    how long the agent who took the call is told something first, in seconds
+    /// @param rung    the agents' phones in the order in which they were rung for this call or those ahead
     /// @param tries   the second of the wait at which the attempts were used up, where that ended it
     /// @param pressed what was pressed, where that ended it
     record InQueue(
@@ -136,13 +140,18 @@ public sealed interface Account {
             List<AtWork> agents,
             int joining,
             int told,
+            List<RungAt> rung,
             Optional<Integer> tries,
             Optional<Pressed> pressed)
             implements Account {
         public InQueue {
             agents = List.copyOf(agents);
+            rung = List.copyOf(rung);
         }
     }
+
+    /// A phone that begins to ring, so many seconds after the call has come to the object.
+    record RungAt(Party party, int second) {}
 
     /// What was pressed in a wait.
     ///

@@ -50,6 +50,7 @@ final class AgentRounds {
     private int second;
     private int rungToTheEnd;
     private Optional<Integer> usedUp = Optional.empty();
+    private final List<Account.RungAt> rung = new ArrayList<>();
 
     /// @param there those who can take the call
     AgentRounds(Queue queue, Scene scene, List<There> there, Found found, BenchInHand bench) {
@@ -91,7 +92,8 @@ final class AgentRounds {
                 .sum();
     }
 
-    /// How many wait in each queue whose callers come before these, the highest first.
+    /// How many wait in each queue whose callers come before these, the highest first; where one is only said to be
+    /// full, nobody is counted.
     private static Map<Ref, Integer> before(Queue queue, Plan plan, BenchInHand bench) {
         Map<Ref, Integer> before = new LinkedHashMap<>();
         bench.bench().waiting().keySet().stream()
@@ -100,9 +102,7 @@ final class AgentRounds {
                 .filter(other -> other.precedence() > queue.precedence())
                 .sorted(Comparator.comparingInt(Queue::precedence).reversed().thenComparing(Queue::key))
                 .forEach(other -> {
-                    Found there = bench.glance(other.ref());
-                    int waiting =
-                            there instanceof Found.Full ? other.longestLine().orElse(0) : there.ahead();
+                    int waiting = bench.glance(other.ref()).ahead();
                     if (waiting > 0) {
                         before.put(other.ref(), waiting);
                     }
@@ -150,6 +150,11 @@ final class AgentRounds {
         return Optional.empty();
     }
 
+    /// The phones in the order in which they were rung, by seconds of the wait.
+    List<Account.RungAt> rung() {
+        return rung;
+    }
+
     /// The second at which the attempts were used up.
     Optional<Integer> usedUp() {
         return usedUp;
@@ -176,7 +181,7 @@ final class AgentRounds {
         int ends = 0;
         Optional<Answer> first = Optional.empty();
         for (There one : round) {
-            Reaction reaction = Rung.react(one.phone(), bench);
+            Reaction reaction = rung(one, begun);
             rings |= rings(reaction);
             silent += toTheEnd(reaction) ? 1 : 0;
             ends = Math.max(ends, rings(reaction) ? rungFor(reaction) : 0);
@@ -202,7 +207,7 @@ final class AgentRounds {
                 second = at;
                 return Optional.empty();
             }
-            Reaction reaction = Rung.react(one.phone(), bench);
+            Reaction reaction = rung(one, at);
             int answers = answers(reaction);
             if (answers >= 0) {
                 return Optional.of(new Answer(one, at + answers));
@@ -216,6 +221,14 @@ final class AgentRounds {
         }
         pause(begun, at - begun, rang);
         return Optional.empty();
+    }
+
+    private Reaction rung(There one, int at) {
+        Reaction reaction = Rung.react(one.phone(), bench);
+        if (rings(reaction)) {
+            rung.add(new Account.RungAt(one.phone().party(), at));
+        }
+        return reaction;
     }
 
     private static boolean rings(Reaction reaction) {

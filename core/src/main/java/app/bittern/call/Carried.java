@@ -12,27 +12,31 @@ import java.util.Optional;
 ///
 /// It is no part of a state, as no way depends on it; who asks what is heard must bring it along.
 ///
-/// @param hears  what the route lets callers hear where an object has nothing of its own
+/// @param dress  how the route that took it presents it
 /// @param reason why the call may come to a mailbox: the last answer that was not given
-public record Carried(Optional<Ref> hears, Optional<Mailbox.Reason> reason) {
+public record Carried(Route.Dress dress, Optional<Mailbox.Reason> reason) {
     /// As a call begins.
-    public static final Carried NOTHING = new Carried(Optional.empty(), Optional.empty());
+    public static final Carried NOTHING = new Carried(Route.Dress.PLAIN, Optional.empty());
+
+    /// What the route lets callers hear where an object has nothing of its own.
+    public Optional<Ref> hears() {
+        return dress.hears();
+    }
 
     /// What it carries after leaving a state.
     public Carried past(Plan plan, State state, Cause cause) {
-        Optional<Ref> music = state.at().kind() == Kind.ROUTE
-                ? plan.find(state.at(), Route.class)
-                        .flatMap(route -> route.dress().hears())
-                : hears;
+        Route.Dress now = state.at().kind() == Kind.ROUTE
+                ? plan.find(state.at(), Route.class).map(Route::dress).orElse(dress)
+                : dress;
         if (cause instanceof Cause.Busy) {
-            return new Carried(music, Optional.of(Mailbox.Reason.BUSY));
+            return new Carried(now, Optional.of(Mailbox.Reason.BUSY));
         }
         if (cause instanceof Cause.NoAnswer || cause instanceof Cause.Overflow) {
-            return new Carried(music, Optional.of(Mailbox.Reason.NO_ANSWER));
+            return new Carried(now, Optional.of(Mailbox.Reason.NO_ANSWER));
         }
         if (cause instanceof Cause.Case(String name)) {
-            return new Carried(music, name.equals("closed") ? Optional.of(Mailbox.Reason.CLOSED) : Optional.empty());
+            return new Carried(now, name.equals("closed") ? Optional.of(Mailbox.Reason.CLOSED) : Optional.empty());
         }
-        return new Carried(music, reason);
+        return new Carried(now, reason);
     }
 }

@@ -41,16 +41,17 @@ final class HuntGroupBehaviour implements Behaviour<HuntGroup> {
                 idle.add(new Hunted(phone, member.seen()));
             }
         }
-        Account account = new Account.Hunted(group, members);
         return idle.isEmpty()
                 ? NobodyRings.decide(
-                        members.stream().anyMatch(member -> member.seen() instanceof Reaction.Busy), account)
-                : hunted(group, idle, account, scene, bench);
+                        members.stream().anyMatch(member -> member.seen() instanceof Reaction.Busy),
+                        new Account.Hunted(group, members, List.of()))
+                : hunted(group, idle, members, scene, bench);
     }
 
     private static Decision hunted(
-            HuntGroup group, List<Hunted> idle, Account account, Scene scene, BenchInHand bench) {
+            HuntGroup group, List<Hunted> idle, List<Account.Hunt> members, Scene scene, BenchInHand bench) {
         List<Heard> hears = new ArrayList<>();
+        List<Account.RungAt> rung = new ArrayList<>();
         int second = 0;
         for (int lap = 0; lap < group.laps(); lap++) {
             for (Hunted member : idle) {
@@ -58,6 +59,9 @@ final class HuntGroupBehaviour implements Behaviour<HuntGroup> {
                 Turn turn = turn(reaction, group.ringEach().value());
                 int end = second + turn.seconds();
                 Party party = member.phone().party();
+                if (turn.rings()) {
+                    rung.add(new Account.RungAt(party, second));
+                }
                 if (end > second) {
                     hears.add(bench.waiting(
                             second,
@@ -68,29 +72,31 @@ final class HuntGroupBehaviour implements Behaviour<HuntGroup> {
                 }
                 second = end;
                 if (turn.answered()) {
-                    return Decision.of(new Cause.Answered(), second, hears, account)
+                    return Decision.of(new Cause.Answered(), second, hears, new Account.Hunted(group, members, rung))
                             .answeredBy(party);
                 }
             }
         }
-        return Decision.of(new Cause.NoAnswer(), second, hears, account);
+        return Decision.of(new Cause.NoAnswer(), second, hears, new Account.Hunted(group, members, rung));
     }
 
     /// A member that takes part, with what was seen of its phone on entering.
     private record Hunted(Ringing.Phone phone, Reaction seen) {}
 
     /// How long a member rings in one lap, and whether somebody answers.
-    private record Turn(int seconds, boolean answered) {}
+    private record Turn(boolean rings, int seconds, boolean answered) {}
 
     /// One that has become busy or off since is passed over in no time.
     private static Turn turn(Reaction reaction, int each) {
         return switch (reaction) {
-            case Reaction.Silent silent -> new Turn(each, false);
-            case Reaction.Busy busy -> new Turn(0, false);
-            case Reaction.Off off -> new Turn(0, false);
-            case Reaction.Answers(int after) -> after <= each ? new Turn(after, true) : new Turn(each, false);
-            case Reaction.Machine(int after) -> after <= each ? new Turn(after, true) : new Turn(each, false);
-            case Reaction.Declines(int after) -> new Turn(Math.min(after, each), false);
+            case Reaction.Silent silent -> new Turn(true, each, false);
+            case Reaction.Busy busy -> new Turn(false, 0, false);
+            case Reaction.Off off -> new Turn(false, 0, false);
+            case Reaction.Answers(int after) ->
+                after <= each ? new Turn(true, after, true) : new Turn(true, each, false);
+            case Reaction.Machine(int after) ->
+                after <= each ? new Turn(true, after, true) : new Turn(true, each, false);
+            case Reaction.Declines(int after) -> new Turn(true, Math.min(after, each), false);
         };
     }
 }

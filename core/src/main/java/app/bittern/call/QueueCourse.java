@@ -71,6 +71,11 @@ public record QueueCourse(Condition when, int joining, List<Ref> first, List<Ite
         return all(queue, new Scene(plan, state).speaking(queue.language()));
     }
 
+    /// How long an agent is told something before a call is put through, in seconds.
+    public static int told(Queue queue, Plan plan, State state) {
+        return Wait.told(queue, new Scene(plan, state).speaking(queue.language()));
+    }
+
     /// All courses of a queue.
     static List<QueueCourse> all(Queue queue, Scene scene) {
         Map<List<Object>, QueueCourse> courses = new LinkedHashMap<>();

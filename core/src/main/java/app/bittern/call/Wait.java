@@ -20,6 +20,7 @@ final class Wait {
     private final QueueCourse course;
     private final List<AgentRounds.There> there = new ArrayList<>();
     private final List<Heard> hears = new ArrayList<>();
+    private List<Account.RungAt> rung = List.of();
 
     /// @param scene with the language that the queue speaks
     Wait(Queue queue, Scene scene, BenchInHand bench) {
@@ -99,6 +100,10 @@ final class Wait {
                 .orElse(end);
         AgentRounds rounds = new AgentRounds(queue, scene, able(), found, bench);
         Optional<AgentRounds.Answer> answer = rounds.answer(left);
+        rung = rounds.rung().stream()
+                .filter(one -> one.second() <= left)
+                .map(one -> new Account.RungAt(one.party(), course.joining() + one.second()))
+                .toList();
         Optional<Integer> tried = rounds.usedUp().filter(second -> second <= left);
         int until = answer.map(AgentRounds.Answer::second).or(() -> tried).orElse(end);
         Held held = new Held(queue, course, scene, bench, until, answer.isPresent());
@@ -162,6 +167,6 @@ final class Wait {
         List<Account.AtWork> agents = there.stream()
                 .map(one -> new Account.AtWork(one.agent(), one.able(), one.presence()))
                 .toList();
-        return new Account.InQueue(queue, found, agents, course.joining(), told, tries, pressed);
+        return new Account.InQueue(queue, found, agents, course.joining(), told, rung, tries, pressed);
     }
 }

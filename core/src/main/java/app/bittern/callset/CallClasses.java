@@ -12,9 +12,11 @@ import app.bittern.hours.TimeClasses;
 import app.bittern.hours.TimeSet;
 import app.bittern.number.Caller;
 import app.bittern.number.E164;
+import app.bittern.plan.Alarm;
 import app.bittern.plan.Branch;
 import app.bittern.plan.Hours;
 import app.bittern.plan.Plan;
+import app.bittern.plan.Promise;
 import app.bittern.plan.Queue;
 import app.bittern.plan.Ref;
 import app.bittern.plan.Route;
@@ -37,7 +39,7 @@ import java.util.stream.Stream;
 /// The classes into which all calls to a site fall: by caller, by the positions of switches, and by time.
 ///
 /// Two calls to a number of the same class are treated alike by every condition of the plan. Only the
-/// hours and switches that routes and branches ask are looked at.
+/// hours and switches that something asks are looked at.
 public final class CallClasses {
     private static final int CALLERS = 0;
     private static final String UP_TO = "up to";
@@ -69,9 +71,13 @@ public final class CallClasses {
             LinkedHashSet<Ref> asked = new LinkedHashSet<>();
             plan.all(Branch.class).forEach(branch -> branch.by().target().ifPresent(asked::add));
             plan.all(Route.class).forEach(route -> route.holdsWhile().ifPresent(hours -> asked.add(hours.hours())));
-            plan.all(Queue.class)
-                    .forEach(queue ->
-                            QueueCourse.hours(queue).map(Route.While::hours).forEach(asked::add));
+            Stream.of(
+                            plan.all(Queue.class).flatMap(QueueCourse::hours),
+                            plan.all(Alarm.class).filter(Alarm::enabled).flatMap(alarm -> alarm.holdsWhile().stream()),
+                            plan.all(Promise.class).flatMap(promise -> promise.about().holdsWhile().stream()))
+                    .flatMap(all -> all)
+                    .map(Route.While::hours)
+                    .forEach(asked::add);
             Map<Ref, Integer> indexes = new LinkedHashMap<>();
             asked.stream()
                     .flatMap(ref -> plan.find(ref, Hours.class).stream())

@@ -118,7 +118,10 @@ final class SiteFields {
             CommonFields.number("turning it to its next position"),
             Field.of("positions", "Positions", "What it can be turned to, in order.")
                     .with(Field.each("Position", "What a position is called, as branches ask for it.")),
-            Field.of("now", "Now", "The position it is at.").otherwise("the first"));
+            Field.of("now", "Now", "The position it is at.").otherwise("the first"),
+            Field.of("pin", "PIN", "Asked of who turns it by phone; kept as its hash."),
+            Field.of("revertsAfter", "Goes back after", "How long after it has been turned it goes back by itself.")
+                    .otherwise("stays"));
 
     private SiteFields() {}
 }

@@ -4,6 +4,8 @@ import java.util.List;
 
 /// The fields of what is expected, tried and accepted.
 final class TestFields {
+    private static final Field SET_OFF = Field.each("Effect", "alarm/medical, recorded, or another.");
+
     private static final Field REACTION = Field.each("Reaction", "One for all times, or several in order.")
             .with(Field.each("Time", "What happens this time."));
 
@@ -64,13 +66,18 @@ final class TestFields {
                                             "Says",
                                             "What is said to the caller, in that order, whatever is said between.")
                                     .with(Field.each("Prompt", "One of them.")),
+                            Field.of("effects", "Sets off", "What it must set off.")
+                                    .with(SET_OFF),
                             Field.of("language", "Language", "The language in force when it ends."),
+                            Field.of("shownAs", "Shown as", "What some phone must show that rings."),
                             Field.of("not", "Not", "What must not become of it.")
                                     .with(
                                             Field.of("reaches", "Reaches", "An object that it must not pass."),
                                             Field.of("ending", "Ends", "How it must not end."),
                                             Field.of("in", "In", "Where it must not end."),
-                                            Field.of("by", "By", "Who must not answer."))));
+                                            Field.of("by", "By", "Who must not answer."),
+                                            Field.of("effects", "Sets off", "What it must not set off.")
+                                                    .with(SET_OFF))));
 
     static final List<Field> PROMISE = List.of(
             CommonFields.KEY,
@@ -108,7 +115,8 @@ final class TestFields {
             Field.of("within", "Within", "Calls have ended so by then; under always alone."),
             Field.of("passes", "Passes", "Calls come to this object."),
             Field.of("silentFor", "Silent for", "Longer than that without words, music or ringing; under never alone."),
-            Field.of("hears", "Hears", "Callers hear words in this language.")
+            Field.of("hears", "Hears", "Callers hear words in this language."),
+            Field.of("setsOff", "Sets off", "Calls set this off: alarm/medical, or switch/timetable.")
         };
     }
 

@@ -114,9 +114,10 @@ public final class Hushes {
                 .map(course -> gaps(plan, queue, course, language(queue, state)))
                 .reduce(Gaps::and)
                 .orElseThrow();
+        int longest = gaps.longest() + QueueCourse.told(queue, plan, state);
         boolean joining = courses.stream().allMatch(course -> course.joining() > 0);
         return joining || gaps.some()
-                ? new Hush(true, joining ? 0 : gaps.first(), gaps.longest(), gaps.longest())
+                ? new Hush(true, joining ? 0 : gaps.first(), longest, longest)
                 : Hush.silent(way.latest());
     }
 
@@ -150,14 +151,10 @@ public final class Hushes {
             longest = Math.max(longest, one.start() - until);
             until = one.end();
         }
-        int told = queue.tellAgent().stream()
-                .mapToInt(one ->
-                        one instanceof Queue.Told.Saying(Ref prompt) ? plan.seconds(prompt, language) : Queue.FIGURE)
-                .sum();
         return new Gaps(
                 !said.isEmpty(),
                 said.isEmpty() ? queue.longestWait() : said.getFirst().start(),
-                Math.max(longest, queue.longestWait() - until) + told);
+                Math.max(longest, queue.longestWait() - until));
     }
 
     /// The longest silence in a queue, in seconds; 0 where music is heard.

@@ -2,6 +2,7 @@ package app.bittern.paths;
 
 import app.bittern.call.State;
 import app.bittern.callset.CallSet;
+import app.bittern.graph.Way;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.BiPredicate;
@@ -16,15 +17,21 @@ import java.util.function.Predicate;
 /// @param keys     what is keyed first, in that order
 /// @param language in which callers hear what is said when the path ends
 /// @param ends     whether a path that ends so is asked for; given whether the caller chose what leads to the end
-/// @param passes   the states that it must come to one of
+/// @param passes   what it must come to
 /// @param avoids   whether it must come to none of them instead
 public record PathCourse(
         CallSet calls,
         List<String> keys,
         Optional<String> language,
         BiPredicate<Path.End, Boolean> ends,
-        Optional<Predicate<State>> passes,
+        Optional<Passing> passes,
         boolean avoids) {
+    /// What a path can be asked to pass: some states, or some ways out of states.
+    ///
+    /// @param at      whether it is passed in a state
+    /// @param leaving whether it is passed on leaving a state by a way
+    public record Passing(Predicate<State> at, BiPredicate<State, Way> leaving) {}
+
     public PathCourse {
         keys = List.copyOf(keys);
     }
@@ -34,8 +41,22 @@ public record PathCourse(
         return new PathCourse(calls, keys, language, other, passes, avoids);
     }
 
+    /// Of other calls.
+    public PathCourse among(CallSet others) {
+        return new PathCourse(others, keys, language, ends, passes, avoids);
+    }
+
     /// Coming to one of some states, or to none of them.
     public PathCourse coming(Predicate<State> to, boolean avoiding) {
-        return new PathCourse(calls, keys, language, ends, Optional.of(to), avoiding);
+        return passing(new Passing(to, (state, way) -> false), avoiding);
+    }
+
+    /// Leaving some state by one of some ways, or none so.
+    public PathCourse leaving(BiPredicate<State, Way> by, boolean avoiding) {
+        return passing(new Passing(state -> false, by), avoiding);
+    }
+
+    private PathCourse passing(Passing passing, boolean avoiding) {
+        return new PathCourse(calls, keys, language, ends, Optional.of(passing), avoiding);
     }
 }

@@ -312,7 +312,7 @@ public final class PathList {
     private boolean passes(int state) {
         return filter.course()
                 .flatMap(PathCourse::passes)
-                .map(some -> some.test(graph.state(state)))
+                .map(some -> some.at().test(graph.state(state)))
                 .orElseGet(() -> filter.passes()
                         .map(graph.state(state).at()::equals)
                         .orElse(filter.course().filter(PathCourse::avoids).isEmpty()));
@@ -324,17 +324,35 @@ public final class PathList {
         boolean any = filter.passes().isEmpty()
                 && filter.course().flatMap(PathCourse::passes).isEmpty();
         boolean avoids = filter.course().filter(PathCourse::avoids).isPresent();
+        if (leg.way().filter(way -> leaves(leg.from(), way)).isPresent()) {
+            return true;
+        }
         if (any || leg.tangle().isEmpty()) {
             return any && !avoids;
         }
         Tangle tangle = leg.tangle().get();
         CallSet calls = node.calls().and(leg.calls());
         return avoids
-                ? !calls.meets(tangle.between(node.state(), leg.from(), state -> !passes(state)))
+                ? !calls.meets(tangle.between(node.state(), leg.from(), state -> !passes(state) && !left(state, true)))
                 : tangle.states().stream()
-                        .filter(this::passes)
+                        .filter(state -> passes(state) || left(state, false))
                         .anyMatch(state -> calls.meets(
                                 tangle.between(node.state(), state).and(tangle.between(state, leg.from()))));
+    }
+
+    private boolean leaves(int state, Way way) {
+        return filter.course()
+                .flatMap(PathCourse::passes)
+                .filter(some -> some.leaving().test(graph.state(state), way))
+                .isPresent();
+    }
+
+    /// Whether a state in a tangle is left by ways asked for: every one of them, or any.
+    private boolean left(int state, boolean every) {
+        List<Way> ways = graph.ways(state);
+        return every
+                ? ways.stream().allMatch(way -> leaves(state, way))
+                : ways.stream().anyMatch(way -> leaves(state, way));
     }
 
     private Path.End end(PathGraph.Leg leg) {

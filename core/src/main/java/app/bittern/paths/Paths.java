@@ -1,6 +1,7 @@
 package app.bittern.paths;
 
 import app.bittern.call.Bench;
+import app.bittern.call.Condition;
 import app.bittern.call.State;
 import app.bittern.callset.CallClasses;
 import app.bittern.callset.CallSet;
@@ -15,6 +16,7 @@ import app.bittern.number.E164;
 import app.bittern.plan.Extension;
 import app.bittern.plan.InboundNumber;
 import app.bittern.plan.Plan;
+import app.bittern.plan.Route;
 import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.List;
@@ -109,6 +111,11 @@ public final class Paths {
     /// Whether somebody still wants what is found of these paths.
     Wanted wanted() {
         return wanted;
+    }
+
+    /// The calls that are made while hours are in a state.
+    public CallSet calls(Route.While hours) {
+        return graph.calls(new Condition.HoursIn(hours.hours(), hours.state()));
     }
 
     /// The states that calls can be in.

@@ -11,6 +11,9 @@ import java.util.Optional;
 /// @param holdsWhile  hours and the state they must be in
 /// @param traps       the targets that get a trap
 /// @param notAgainFor how long it is not set off again
+/// @param untilAcknowledged whether it is told again until somebody acknowledges it
+/// @param again       how long after each other it is told again
+/// @param enabled     whether it is set off at all
 public record Alarm(
         String key,
         Optional<String> name,
@@ -22,11 +25,17 @@ public record Alarm(
         Optional<Text> text,
         Optional<PageOut> page,
         List<Ref> traps,
-        Optional<Seconds> notAgainFor)
+        Optional<Seconds> notAgainFor,
+        boolean untilAcknowledged,
+        Optional<Seconds> again,
+        boolean enabled)
         implements Aside {
     public Alarm {
         traps = List.copyOf(traps);
     }
+
+    /// How long after each other it is told again until it is acknowledged, where nothing else is said.
+    public static final Seconds AGAIN = new Seconds(300);
 
     /// Perceived severity. Source: ITU-T X.733 (02/92), 8.1.2.3.
     public enum Severity {
@@ -66,6 +75,9 @@ public record Alarm(
         /// A queue without agents, or with somebody waiting, for so long.
         record OfQueue(Ref queue, Optional<Seconds> noAgentsFor, Optional<Seconds> waitingFor) implements On {}
 
+        /// A switch that has been away from a position for so long; at once where absent.
+        record OfSwitch(Ref turned, String awayFrom, Optional<Seconds> since) implements On {}
+
         /// Gone over; nothing where what it listens to is taken out.
         private Optional<On> over(Places places) {
             return switch (this) {
@@ -80,6 +92,9 @@ public record Alarm(
                 case OfQueue(Ref queue, Optional<Seconds> none, Optional<Seconds> waiting) ->
                     places.entry("queue", Role.LISTENS_TO, queue, Kind.QUEUE)
                             .map(ref -> new OfQueue(ref, none, waiting));
+                case OfSwitch(Ref turned, String awayFrom, Optional<Seconds> since) ->
+                    places.entry("switch", Role.LISTENS_TO, turned, Kind.SWITCH)
+                            .map(ref -> new OfSwitch(ref, awayFrom, since));
             };
         }
     }
@@ -146,6 +161,9 @@ public record Alarm(
                 text.map(message -> message.over(places.in("text"))),
                 page.map(out -> out.over(places.in("page"))),
                 places.refs("traps", Role.TELLS, traps, Kind.TRAP_TARGET),
-                notAgainFor);
+                notAgainFor,
+                untilAcknowledged,
+                again,
+                enabled);
     }
 }

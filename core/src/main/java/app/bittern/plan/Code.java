@@ -18,7 +18,8 @@ public record Code(
     /// What a code does.
     public sealed interface Does {
         /// What is allowed, as a refusal says it.
-        String ALLOWED = "what it does: alarm/key, switch/key, login queue/key, logout queue/key or messages";
+        String ALLOWED = "what it does: alarm/key, switch/key, login queue/key, logout queue/key, pause,"
+                + " pause pause-reason/key, record prompt/key or messages";
 
         record SetOff(Ref alarm) implements Does {
             @Override
@@ -48,6 +49,22 @@ public record Code(
             }
         }
 
+        /// Takes no calls for a while, for a reason.
+        record Pause(Optional<Ref> reason) implements Does {
+            @Override
+            public String toString() {
+                return "pause" + reason.map(why -> " " + why).orElse("");
+            }
+        }
+
+        /// Speaks a prompt anew.
+        record Speak(Ref prompt) implements Does {
+            @Override
+            public String toString() {
+                return "record " + prompt;
+            }
+        }
+
         record Messages() implements Does {
             @Override
             public String toString() {
@@ -62,6 +79,11 @@ public record Code(
             }
             return switch (does.get()) {
                 case Messages messages -> does;
+                case Pause(Optional<Ref> reason) ->
+                    Optional.of(new Pause(places.ref("does", Role.WORKS_ON, reason, Kind.PAUSE_REASON)));
+                case Speak(Ref prompt) ->
+                    places.needs("does", Role.WORKS_ON, Optional.of(prompt), Kind.PROMPT)
+                            .map(Speak::new);
                 case SetOff(Ref alarm) -> at(places, Optional.of(alarm)).map(Does::on);
                 case Turn(Ref turned) -> at(places, Optional.of(turned)).map(Does::on);
                 case LogIn(Ref queue) -> at(places, Optional.of(queue)).map(Does::on);
@@ -89,6 +111,8 @@ public record Code(
                 case LogIn(Ref queue) -> Optional.of(queue);
                 case LogOut(Ref queue) -> Optional.of(queue);
                 case Messages none -> Optional.empty();
+                case Pause(Optional<Ref> reason) -> reason;
+                case Speak(Ref prompt) -> Optional.of(prompt);
             };
         }
 
@@ -97,6 +121,9 @@ public record Code(
             if (text.equals("messages")) {
                 return Optional.of(new Messages());
             }
+            if (text.equals("pause")) {
+                return Optional.of(new Pause(Optional.empty()));
+            }
             int space = text.indexOf(' ');
             String verb = space < 0 ? "" : text.substring(0, space);
             Optional<Ref> ref = Ref.parse(text.substring(space + 1));
@@ -104,10 +131,14 @@ public record Code(
                 return ref.filter(on -> on.kind() == Kind.ALARM || on.kind() == Kind.SWITCH)
                         .map(Does::on);
             }
-            Optional<Ref> queue = ref.filter(on -> on.kind() == Kind.QUEUE);
-            return verb.equals("login")
-                    ? queue.map(LogIn::new)
-                    : verb.equals("logout") ? queue.map(LogOut::new) : Optional.empty();
+            return switch (verb) {
+                case "login" -> ref.filter(on -> on.kind() == Kind.QUEUE).map(LogIn::new);
+                case "logout" -> ref.filter(on -> on.kind() == Kind.QUEUE).map(LogOut::new);
+                case "pause" ->
+                    ref.filter(on -> on.kind() == Kind.PAUSE_REASON).map(why -> new Pause(Optional.of(why)));
+                case "record" -> ref.filter(on -> on.kind() == Kind.PROMPT).map(Speak::new);
+                case String other -> Optional.empty();
+            };
         }
     }
 

@@ -55,13 +55,15 @@ public record Promise(
     /// @param passes    they come to an object
     /// @param silentFor they leave callers longer than that without words, music or ringing
     /// @param hears     callers hear words in a language
+    /// @param setsOff   they set something off: `alarm/medical`, `switch/timetable`, `text alarm/medical`
     public record Holds(
             List<String> ends,
             Optional<Ref> in,
             Optional<Seconds> within,
             Optional<Ref> passes,
             Optional<Seconds> silentFor,
-            Optional<String> hears) {
+            Optional<String> hears,
+            Optional<String> setsOff) {
         public Holds {
             ends = List.copyOf(ends);
         }
@@ -78,7 +80,8 @@ public record Promise(
                     within,
                     places.ref("passes", Role.ABOUT, passes, Kind.ROUTE, PASSED),
                     silentFor,
-                    hears);
+                    hears,
+                    setsOff.flatMap(id -> SetOffBy.over(id, places, "setsOff")));
         }
     }
 

@@ -8,13 +8,17 @@ import java.util.Optional;
 /// @param number    the code that turns it on to its next position, such as `*70`
 /// @param positions in order, such as `normal` and `sailings-off`
 /// @param now      the position it is in
+/// @param pin      asked of who turns it by phone
+/// @param revertsAfter how long after it has been turned it goes back by itself
 public record Switch(
         String key,
         Optional<String> name,
         Optional<String> note,
         Optional<String> number,
         List<String> positions,
-        String now)
+        String now,
+        Optional<Pin> pin,
+        Optional<Seconds> revertsAfter)
         implements PlanObject {
     /// @throws IllegalArgumentException where it has no position, or the now one is none of them
     public Switch {
@@ -36,6 +40,6 @@ public record Switch(
 
     @Override
     public Switch over(Places places) {
-        return new Switch(places.key(key), name, note, number, positions, now);
+        return new Switch(places.key(key), name, note, number, positions, now, pin, revertsAfter);
     }
 }

@@ -48,6 +48,7 @@ public record TestCall(
     /// @param notBefore how soon it must not have ended
     /// @param says    what must be said to the caller, in that order, whatever is said between
     /// @param language the language in force when it ends
+    /// @param shownAs what some phone shows that rings
     /// @param not     what must not become of the call
     public record Expected(
             Becomes comes,
@@ -55,10 +56,17 @@ public record TestCall(
             Optional<Seconds> notBefore,
             List<Ref> says,
             Optional<String> language,
+            Optional<String> shownAs,
             Becomes not) {
         /// Nothing.
         public static final Expected NOTHING = new Expected(
-                Becomes.ANYTHING, Optional.empty(), Optional.empty(), List.of(), Optional.empty(), Becomes.ANYTHING);
+                Becomes.ANYTHING,
+                Optional.empty(),
+                Optional.empty(),
+                List.of(),
+                Optional.empty(),
+                Optional.empty(),
+                Becomes.ANYTHING);
 
         public Expected {
             says = List.copyOf(says);
@@ -71,6 +79,7 @@ public record TestCall(
                     notBefore,
                     places.refs("says", Role.ABOUT, says, Kind.PROMPT),
                     language,
+                    shownAs,
                     not.over(places.in("not")));
         }
     }
@@ -81,17 +90,28 @@ public record TestCall(
     /// @param ending  how it ends: `message`
     /// @param in      where it ends: `mailbox/bookings`
     /// @param by      who answers
-    public record Becomes(Optional<Ref> reaches, Optional<String> ending, Optional<String> in, Optional<String> by) {
+    /// @param effects what it sets off: `alarm/medical`, `recorded`
+    public record Becomes(
+            Optional<Ref> reaches,
+            Optional<String> ending,
+            Optional<String> in,
+            Optional<String> by,
+            List<String> effects) {
         /// Nothing in particular.
         public static final Becomes ANYTHING =
-                new Becomes(Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
+                new Becomes(Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), List.of());
+
+        public Becomes {
+            effects = List.copyOf(effects);
+        }
 
         private Becomes over(Places places) {
             return new Becomes(
                     places.ref("reaches", Role.ABOUT, reaches, Kind.ROUTE, REACHED),
                     ending,
                     object(places, "in", in),
-                    object(places, "by", by));
+                    object(places, "by", by),
+                    places.each("effects", effects, (list, position, id) -> SetOffBy.over(id, list, position)));
         }
     }
 

@@ -4,7 +4,9 @@ import app.bittern.call.Bench;
 import app.bittern.call.Ending;
 import app.bittern.call.State;
 import app.bittern.callset.CallSet;
+import app.bittern.effect.SetsOff;
 import app.bittern.graph.Tangle;
+import app.bittern.graph.Way;
 import app.bittern.paths.CallPaths;
 import app.bittern.paths.DialledPaths;
 import app.bittern.paths.Path;
@@ -15,12 +17,17 @@ import app.bittern.plan.Plan;
 import app.bittern.plan.Promise;
 import app.bittern.plan.Ref;
 import app.bittern.plan.Role;
+import app.bittern.plan.Route;
 import app.bittern.plan.Seconds;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
+import java.util.function.BiPredicate;
 import java.util.function.Predicate;
+import java.util.stream.Stream;
 
 /// What breaks a promise among the calls that begin alike.
 ///
@@ -46,6 +53,7 @@ record Breaches(Plan plan, Promise promise, CallPaths paths, CallSet calls) {
                         promise.always() ? "hear nothing in " : "hear words in ",
                         Locale.forLanguageTag(language).getDisplayLanguage(Locale.ENGLISH)))
                 .ifPresent(all::add);
+        holds.setsOff().flatMap(this::setOff).ifPresent(all::add);
         holds.silentFor().flatMap(this::silent).ifPresent(all::add);
         return all;
     }
@@ -113,6 +121,53 @@ record Breaches(Plan plan, Promise promise, CallPaths paths, CallSet calls) {
                         .flatMap(object -> object.slots().stream())
                         .anyMatch(slot ->
                                 slot.role() == Role.SAYS && slot.target().isPresent());
+    }
+
+    /// Where calls must always set something off, one that does not; where they must never, one that does.
+    private Optional<Breach> setOff(String id) {
+        if (!promise.always()) {
+            return SetsOff.hours(plan, id).stream()
+                    .flatMap(hours -> setOff(id, hours).stream())
+                    .findFirst();
+        }
+        Map<List<Optional<Route.While>>, CallSet> regions = new LinkedHashMap<>(Map.of(List.of(), calls));
+        for (Optional<Route.While> hours : SetsOff.hours(plan, id)) {
+            CallSet then = hours.map(one -> paths.paths().calls(one)).orElse(calls);
+            Map<List<Optional<Route.While>>, CallSet> finer = new LinkedHashMap<>();
+            regions.forEach((held, some) -> {
+                finer.put(Stream.concat(held.stream(), Stream.of(hours)).toList(), some.and(then));
+                finer.put(held, some.minus(then));
+            });
+            regions = finer;
+        }
+        return regions.entrySet().stream()
+                .filter(region -> !region.getValue().isEmpty())
+                .flatMap(region -> without(id, region.getKey(), region.getValue()).stream())
+                .findFirst();
+    }
+
+    /// A path of some calls that does not set something off in the hours in which all of them are made.
+    private Optional<Breach> without(String id, List<Optional<Route.While>> held, CallSet some) {
+        BiPredicate<State, Way> certain = (state, way) -> way.causes().stream()
+                .allMatch(cause -> SetsOff.leaving(plan, state, cause, way.window(some)).stream()
+                        .anyMatch(one -> one.certain() && one.what().is(id) && held.contains(one.holdsWhile())));
+        return first(
+                        course().among(some).leaving(certain, true).ending((end, chosen) -> !leftOut(end, chosen)),
+                        Optional.empty())
+                .map(path -> breach("do not set off " + named(id), path, paths.bench(path)));
+    }
+
+    private Optional<Breach> setOff(String id, Optional<Route.While> hours) {
+        CallSet some = hours.map(one -> calls.and(paths.paths().calls(one))).orElse(calls);
+        BiPredicate<State, Way> there = (state, way) -> way.causes().stream()
+                .flatMap(cause -> SetsOff.leaving(plan, state, cause, way.window(some)).stream())
+                .anyMatch(one -> one.what().is(id) && one.holdsWhile().equals(hours));
+        return first(course().among(some).leaving(there, false), Optional.empty())
+                .map(path -> breach("set off " + named(id), path, paths.bench(path)));
+    }
+
+    private String named(String id) {
+        return id.contains(" ") ? id : title(id);
     }
 
     private Optional<Breach> silent(Seconds most) {

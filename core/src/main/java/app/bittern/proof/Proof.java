@@ -5,6 +5,10 @@ import app.bittern.call.Ending;
 import app.bittern.call.Heard;
 import app.bittern.call.Trace;
 import app.bittern.call.Tracer;
+import app.bittern.effect.Effect;
+import app.bittern.effect.Effects;
+import app.bittern.effect.What;
+import app.bittern.plan.Party;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Problem;
 import app.bittern.plan.Prompt;
@@ -14,6 +18,7 @@ import app.bittern.plan.TestCall;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /// A test call that has been made, with what did not come true.
 ///
@@ -41,7 +46,10 @@ public record Proof(TestCall call, List<String> failures, Optional<Trace> trace)
                 new Proof(call, problems.stream().map(Problem::says).toList(), Optional.empty());
             case BenchText.Result.Read(Bench bench) -> {
                 Trace trace = Tracer.trace(plan, bench);
-                yield new Proof(call, failures(plan, call.expect(), trace), Optional.of(trace));
+                List<Effect> effects = Effects.of(plan, bench, trace);
+                List<String> failures = failures(plan, call.expect(), trace);
+                failures.addAll(effects(call.expect(), effects));
+                yield new Proof(call, failures, Optional.of(trace));
             }
         };
     }
@@ -108,6 +116,38 @@ public record Proof(TestCall call, List<String> failures, Optional<Trace> trace)
                         language -> failures.add("expected to end in " + language + ", ended in " + trace.language()));
         unsaid(plan, expected.says(), trace).ifPresent(failures::add);
         failures.addAll(broken(expected.not(), trace));
+        return failures;
+    }
+
+    /// What is expected to be set off and shown and is not, or is and must not be.
+    private static List<String> effects(TestCall.Expected expected, List<Effect> effects) {
+        List<String> failures = new ArrayList<>();
+        for (String id : expected.comes().effects()) {
+            List<Effect> named =
+                    effects.stream().filter(one -> one.what().is(id)).toList();
+            if (named.stream().noneMatch(Effect::happens)) {
+                failures.add("expected to set off " + id + ", and it does not"
+                        + named.stream()
+                                .flatMap(one -> one.heldBack().stream())
+                                .findFirst()
+                                .map(why -> ": " + why)
+                                .orElse(""));
+            }
+        }
+        expected.not().effects().stream()
+                .filter(id -> effects.stream()
+                        .anyMatch(one -> one.happens() && one.what().is(id)))
+                .forEach(id -> failures.add("expected not to set off " + id + ", and it does"));
+        List<String> shown = effects.stream()
+                .flatMap(one -> one.what() instanceof What.Shown(Optional<Party> phone, String text)
+                        ? Stream.of(text)
+                        : Stream.empty())
+                .distinct()
+                .toList();
+        expected.shownAs()
+                .filter(text -> !shown.contains(text))
+                .ifPresent(text -> failures.add("expected phones to show “" + text + "”, "
+                        + (shown.isEmpty() ? "none rang" : "they show “" + String.join("”, “", shown) + "”")));
         return failures;
     }
 

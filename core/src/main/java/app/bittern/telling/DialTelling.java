@@ -111,6 +111,12 @@ record DialTelling(Telling telling) {
                     case Code.Does.LogOut(Ref queue) ->
                         "logs out of " + telling.plan().title(queue);
                     case Code.Does.Messages messages -> "collects messages";
+                    case Code.Does.Pause(Optional<Ref> reason) ->
+                        "pauses its agent"
+                                + reason.map(why -> ", " + telling.plan().title(why))
+                                        .orElse("");
+                    case Code.Does.Speak(Ref prompt) ->
+                        "records " + telling.plan().title(prompt) + " anew";
                 })
                 .orElse("does nothing: nothing is given");
         return new Told(

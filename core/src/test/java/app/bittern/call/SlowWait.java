@@ -160,10 +160,7 @@ final class SlowWait {
         for (int precedence = 100; precedence > queue.precedence(); precedence--) {
             for (Queue other : call.plan().all(Queue.class).toList()) {
                 if (other.precedence() == precedence && world.speaksOf(other.ref())) {
-                    Found there = world.wouldFind(other.ref());
-                    before.put(
-                            other,
-                            there instanceof Found.Full ? other.longestLine().orElse(0) : there.ahead());
+                    before.put(other, world.wouldFind(other.ref()).ahead());
                 }
             }
         }

@@ -120,7 +120,9 @@ class CallWordsTest {
                         none(),
                         none(),
                         List.of("printed", "reduced"),
-                        "printed"))
+                        "printed",
+                        none(),
+                        none()))
                 .with(new Branch(
                         "which",
                         none(),

@@ -247,7 +247,7 @@ class ComparisonTest {
         }
         assertThat(shown).isGreaterThan(100);
         assertThat(ending).isGreaterThan(150);
-        assertThat(hearing).isGreaterThan(150);
+        assertThat(hearing).isGreaterThan(100);
     }
 
     /// Whether a difference is about a call: it is one of its calls, and comes to the object in which the

@@ -155,7 +155,7 @@ class PathsTest {
             }
         }
         assertThat(fell).isGreaterThan(4000);
-        assertThat(tangled).isGreaterThan(400);
+        assertThat(tangled).isGreaterThan(300);
     }
 
     private static List<String> steps(Trace trace) {

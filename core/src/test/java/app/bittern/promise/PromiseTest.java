@@ -16,6 +16,7 @@ import app.bittern.graph.Wanted;
 import app.bittern.hours.Horizon;
 import app.bittern.paths.NumberPaths;
 import app.bittern.paths.Path;
+import app.bittern.paths.PathEffects;
 import app.bittern.paths.PathFilter;
 import app.bittern.paths.PathList;
 import app.bittern.paths.Paths;
@@ -47,7 +48,12 @@ class PromiseTest {
 
     private static Promise always(Promise.About about, List<String> ends, Optional<Seconds> within) {
         return new Promise(
-                "p", none(), none(), about, true, new Promise.Holds(ends, none(), within, none(), none(), none()));
+                "p",
+                none(),
+                none(),
+                about,
+                true,
+                new Promise.Holds(ends, none(), within, none(), none(), none(), none()));
     }
 
     private static Promise passing(boolean always, Promise.About about, Ref ref) {
@@ -57,7 +63,7 @@ class PromiseTest {
                 none(),
                 about,
                 always,
-                new Promise.Holds(List.of(), none(), none(), Optional.of(ref), none(), none()));
+                new Promise.Holds(List.of(), none(), none(), Optional.of(ref), none(), none(), none()));
     }
 
     private static Kept kept(Plan plan, Promise promise) {
@@ -124,6 +130,63 @@ class PromiseTest {
         }
         assertThat(broken).isGreaterThan(100);
         assertThat(kept).isGreaterThan(20);
+    }
+
+    private static Promise settingOff(boolean always, String id) {
+        return new Promise(
+                "p",
+                none(),
+                none(),
+                ALL,
+                always,
+                new Promise.Holds(List.of(), none(), none(), none(), none(), none(), Optional.of(id)));
+    }
+
+    /// Whether calls set something off is what their listed paths carry.
+    @Test
+    void whatCallsMustOrMustNotSetOffIsWhatListedPathsCarry() {
+        Random random = new Random(84);
+        int broken = 0;
+        int kept = 0;
+        for (int plans = 0; plans < 250; plans++) {
+            Plan plan = RandomPlans.plan(random);
+            NumberPaths number = Paths.of(plan, HORIZON).of(MAIN);
+            if (number.count().compareTo(BigInteger.valueOf(MOST)) > 0) {
+                continue;
+            }
+            List<Path> paths = PathList.of(number, PathFilter.ALL, 0, MOST + 1);
+            if (paths.stream().anyMatch(PromiseTest::tangled)) {
+                continue;
+            }
+            for (String id : List.of("alarm/x0", "alarm/x4", "text alarm/x0", "trap trap-target/monitoring")) {
+                if (Ref.parse(id.substring(id.indexOf(' ') + 1))
+                        .flatMap(plan::find)
+                        .isEmpty()) {
+                    continue;
+                }
+                boolean some = paths.stream()
+                        .anyMatch(path -> PathEffects.of(number, path).stream()
+                                .anyMatch(on -> on.what().is(id)));
+                boolean every = paths.stream()
+                        .filter(path -> !chosen(path))
+                        .allMatch(path -> PathEffects.of(number, path).stream()
+                                .filter(on -> on.what().is(id) && on.always())
+                                .map(PathEffects.On::calls)
+                                .reduce(CallSet::or)
+                                .filter(path.calls()::equals)
+                                .isPresent());
+                assertThat(kept(plan, settingOff(false, id)).kept())
+                        .as("plan %d never %s", plans, id)
+                        .isEqualTo(!some);
+                assertThat(kept(plan, settingOff(true, id)).kept())
+                        .as("plan %d always %s", plans, id)
+                        .isEqualTo(every);
+                broken += some ? 1 : 0;
+                kept += every ? 1 : 0;
+            }
+        }
+        assertThat(broken).isGreaterThan(30);
+        assertThat(kept).isGreaterThan(5);
     }
 
     /// The call that is shown does break the promise.

@@ -11,7 +11,8 @@ import java.util.stream.Stream;
 /// Alarms.
 final class AlarmFormat implements KindFormat<Alarm> {
     private static final String ALLOWED_ON =
-            "what sets it off: { dialled: outbound/key }, { route: route/key }, { code: code/key }, { equipment: [trunk-down] } or { queue: queue/key, noAgentsFor: 2m }";
+            "what sets it off: { dialled: outbound/key }, { route: route/key }, { code: code/key }, { equipment: [trunk-down] }, { queue: queue/key, noAgentsFor: 2m } or { switch: switch/key, awayFrom: day, for: 2h }";
+    private static final String ACKNOWLEDGED = "acknowledged";
 
     @Override
     public Optional<Alarm> read(String key, Reading fields) {
@@ -34,7 +35,10 @@ final class AlarmFormat implements KindFormat<Alarm> {
                 fields.inner("text").map(AlarmFormat::text),
                 fields.inner("page").map(AlarmFormat::page),
                 fields.keys("traps", Kind.TRAP_TARGET),
-                fields.duration("notAgainFor")));
+                fields.duration("notAgainFor"),
+                fields.oneOf("until", List.of(ACKNOWLEDGED)).isPresent(),
+                fields.duration("again"),
+                fields.usualFlag("enabled")));
     }
 
     private static Optional<Alarm.On> on(Reading fields) {
@@ -49,7 +53,14 @@ final class AlarmFormat implements KindFormat<Alarm> {
         Optional<Ref> queue = fields.ref("queue", Kind.QUEUE);
         Optional<Seconds> noAgentsFor = fields.duration("noAgentsFor");
         Optional<Seconds> waitingFor = fields.duration("waitingFor");
+        Optional<Ref> turned = fields.ref("switch", Kind.SWITCH);
+        Optional<String> awayFrom = fields.read("awayFrom", SwitchFormat.ALLOWED_POSITION, HoursFormat::state);
+        Optional<Seconds> since = fields.duration("for");
         fields.done();
+        if (turned.isPresent() != awayFrom.isPresent() && fields.problems().none()) {
+            fields.refusedWhole(
+                    "a switch with the position it is away from: { switch: switch/key, awayFrom: day, for: 2h }");
+        }
         List<Alarm.On> all = Stream.of(
                         dialled.<Alarm.On>map(Alarm.On.Dialled::new),
                         route.<Alarm.On>map(Alarm.On.Called::new),
@@ -57,7 +68,8 @@ final class AlarmFormat implements KindFormat<Alarm> {
                         equipment.isEmpty()
                                 ? Optional.<Alarm.On>empty()
                                 : Optional.<Alarm.On>of(new Alarm.On.Equipment(equipment)),
-                        queue.<Alarm.On>map(ref -> new Alarm.On.OfQueue(ref, noAgentsFor, waitingFor)))
+                        queue.<Alarm.On>map(ref -> new Alarm.On.OfQueue(ref, noAgentsFor, waitingFor)),
+                        turned.<Alarm.On>map(ref -> new Alarm.On.OfSwitch(ref, awayFrom.orElse(""), since)))
                 .flatMap(Optional::stream)
                 .toList();
         if (all.size() > 1) {
@@ -112,7 +124,10 @@ final class AlarmFormat implements KindFormat<Alarm> {
                                 .text("over", page.over())
                                 .integer("times", page.times())));
         return written.texts("traps", alarm.traps().stream().map(Ref::key).toList())
-                .text("notAgainFor", alarm.notAgainFor());
+                .text("notAgainFor", alarm.notAgainFor())
+                .text("until", alarm.untilAcknowledged() ? Optional.of(ACKNOWLEDGED) : Optional.empty())
+                .text("again", alarm.again())
+                .flag("enabled", alarm.enabled(), true);
     }
 
     private static Writing on(Alarm.On on) {
@@ -124,6 +139,8 @@ final class AlarmFormat implements KindFormat<Alarm> {
             case Alarm.On.Equipment(List<String> events) -> written.texts("equipment", events);
             case Alarm.On.OfQueue(Ref queue, Optional<Seconds> none, Optional<Seconds> waiting) ->
                 written.text("queue", queue).text("noAgentsFor", none).text("waitingFor", waiting);
+            case Alarm.On.OfSwitch(Ref turned, String awayFrom, Optional<Seconds> since) ->
+                written.text("switch", turned).text("awayFrom", awayFrom).text("for", since);
         };
     }
 }

@@ -11,7 +11,9 @@ final class CodeFormat implements KindFormat<Code> {
     private static final Choosing DOES = Choosing.of(Kind.ALARM, Kind.SWITCH)
             .or("login ", Kind.QUEUE)
             .or("logout ", Kind.QUEUE)
-            .or("messages");
+            .or("pause ", Kind.PAUSE_REASON)
+            .or("record ", Kind.PROMPT)
+            .or("pause", "messages");
 
     @Override
     public Optional<Code> read(String key, Reading fields) {

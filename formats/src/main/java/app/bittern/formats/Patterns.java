@@ -55,7 +55,8 @@ final class Patterns {
             Map.entry(Branch.By.ALLOWED, "caller|language|" + references(Stream.of(Kind.HOURS, Kind.SWITCH, Kind.ASK))),
             Map.entry(
                     Code.Does.ALLOWED,
-                    "messages|(login |logout )queue/" + WORDS + "|" + references(Stream.of(Kind.ALARM, Kind.SWITCH))),
+                    "messages|pause( pause-reason/" + WORDS + ")?|record prompt/" + WORDS + "|(login |logout )queue/"
+                            + WORDS + "|" + references(Stream.of(Kind.ALARM, Kind.SWITCH))),
             Map.entry(Menu.ALLOWED_KEY, "[0-9*#]"),
             Map.entry(Season.ALLOWED, MONTH_DAY + "\\.\\." + MONTH_DAY),
             Map.entry(WeekRange.ALLOWED, " *[A-Za-z, -]+ +" + CLOCK + "-" + CLOCK + " *"),

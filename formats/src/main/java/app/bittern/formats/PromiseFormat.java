@@ -8,6 +8,7 @@ import app.bittern.plan.Promise;
 import app.bittern.plan.Ref;
 import app.bittern.plan.Route;
 import app.bittern.plan.Seconds;
+import app.bittern.plan.SetOffBy;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -18,9 +19,16 @@ final class PromiseFormat implements KindFormat<Promise> {
     private static final String ALLOWED = "one of always and never, with what must hold";
     private static final List<String> ENDS =
             Stream.of(Ending.Kind.values()).map(Ending.Kind::word).toList();
-    private static final List<String> HOLDS = List.of("ends", "in", "within", "passes", "silentFor", "hears");
+    private static final List<String> HOLDS =
+            List.of("ends", "in", "within", "passes", "silentFor", "hears", "setsOff");
     private static final Promise.Holds NOTHING = new Promise.Holds(
-            List.of(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
+            List.of(),
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty());
 
     @Override
     public Optional<Promise> read(String key, Reading fields) {
@@ -88,7 +96,8 @@ final class PromiseFormat implements KindFormat<Promise> {
                 fields.choose("passes", Choosing.ANYTHING)
                         .read("passes", "a reference such as queue/bookings", Ref::parse),
                 fields.read("silentFor", Seconds.ALLOWED, Seconds::parse),
-                fields.read("hears", SiteFormat.ALLOWED_LANGUAGE, SiteFormat::language));
+                fields.read("hears", SiteFormat.ALLOWED_LANGUAGE, SiteFormat::language),
+                setOff(fields));
         fields.done();
         if (HOLDS.stream().allMatch(field -> fields.given(field).isEmpty())) {
             fields.refusedWhole("some of " + String.join(", ", HOLDS));
@@ -98,6 +107,16 @@ final class PromiseFormat implements KindFormat<Promise> {
             fields.refusedWhole("within under always alone: calls must have ended so by then");
         }
         return holds;
+    }
+
+    private static Optional<String> setOff(Reading fields) {
+        return fields.choose("setsOff", TestCallFormat.SET_OFF)
+                .read(
+                        "setsOff",
+                        SetOffBy.ALLOWED,
+                        text -> SetOffBy.sound(text) && !text.equals("recorded")
+                                ? Optional.of(text)
+                                : Optional.empty());
     }
 
     @Override
@@ -122,6 +141,7 @@ final class PromiseFormat implements KindFormat<Promise> {
                                 .text("within", holds.within())
                                 .text("passes", holds.passes())
                                 .text("silentFor", holds.silentFor())
-                                .text("hears", holds.hears()));
+                                .text("hears", holds.hears())
+                                .text("setsOff", holds.setsOff()));
     }
 }

@@ -1,5 +1,9 @@
 package app.bittern.formats;
 
+import app.bittern.plan.Kind;
+import app.bittern.plan.Pin;
+import app.bittern.plan.Ref;
+import app.bittern.plan.Seconds;
 import app.bittern.plan.Switch;
 import java.util.List;
 import java.util.Optional;
@@ -20,6 +24,8 @@ final class SwitchFormat implements KindFormat<Switch> {
                 "a list of positions such as [day, night]",
                 Node.Scalar.text(""));
         Optional<String> now = fields.read("now", ALLOWED_POSITION, HoursFormat::state);
+        Optional<Pin> pin = fields.read("pin", Pin.ALLOWED, text -> Pin.parse(text, new Ref(Kind.SWITCH, key)));
+        Optional<Seconds> revertsAfter = fields.duration("revertsAfter");
         if (positions.isEmpty()) {
             fields.emptyRefused("positions", "a list of positions such as [day, night]");
             return Optional.empty();
@@ -29,7 +35,7 @@ final class SwitchFormat implements KindFormat<Switch> {
             fields.refused("now", "'" + at + "'", "one of " + String.join(", ", positions));
             return Optional.empty();
         }
-        return Optional.of(new Switch(key, name, note, number, positions, at));
+        return Optional.of(new Switch(key, name, note, number, positions, at, pin, revertsAfter));
     }
 
     @Override
@@ -39,6 +45,8 @@ final class SwitchFormat implements KindFormat<Switch> {
                 .text("note", turned.note())
                 .text("number", turned.number())
                 .texts("positions", turned.positions())
-                .text("now", turned.now());
+                .text("now", turned.now())
+                .text("pin", turned.pin())
+                .text("revertsAfter", turned.revertsAfter());
     }
 }

@@ -8,6 +8,7 @@ import app.bittern.call.Reaction;
 import app.bittern.plan.Kind;
 import app.bittern.plan.Ref;
 import app.bittern.plan.Seconds;
+import app.bittern.plan.SetOffBy;
 import app.bittern.plan.TestCall;
 import app.bittern.proof.BenchText;
 import java.util.LinkedHashMap;
@@ -20,6 +21,15 @@ import java.util.stream.Stream;
 
 /// Test calls.
 final class TestCallFormat implements KindFormat<TestCall> {
+    static final Choosing SET_OFF = Choosing.of(Kind.ALARM, Kind.SWITCH)
+            .or("mail ", Kind.ALARM)
+            .or("mail ", Kind.MAILBOX)
+            .or("text ", Kind.ALARM)
+            .or("page ", Kind.PAGE)
+            .or("trap ", Kind.TRAP_TARGET)
+            .or("login ", Kind.QUEUE)
+            .or("logout ", Kind.QUEUE)
+            .or("recorded", "pause");
     private static final String ALLOWED_AT = "a date and time such as 2026-11-24T10:15";
 
     @Override
@@ -84,6 +94,7 @@ final class TestCallFormat implements KindFormat<TestCall> {
                 fields.read("notBefore", Seconds.ALLOWED, Seconds::parse),
                 fields.refs("says", Kind.PROMPT),
                 fields.read("language", SiteFormat.ALLOWED_LANGUAGE, SiteFormat::language),
+                fields.text("shownAs"),
                 fields.inner("not")
                         .map(inner -> {
                             TestCall.Becomes not = becomes(inner);
@@ -103,7 +114,12 @@ final class TestCallFormat implements KindFormat<TestCall> {
                         "ending",
                         Stream.of(Ending.Kind.values()).map(Ending.Kind::word).toList()),
                 fields.text("in"),
-                fields.text("by"));
+                fields.text("by"),
+                fields.choose("effects", SET_OFF)
+                        .parsed(
+                                "effects",
+                                SetOffBy.ALLOWED,
+                                text -> SetOffBy.sound(text) ? Optional.of(text) : Optional.empty()));
     }
 
     private static Writing becomes(TestCall.Becomes becomes) {
@@ -111,7 +127,8 @@ final class TestCallFormat implements KindFormat<TestCall> {
                 .text("reaches", becomes.reaches())
                 .text("ending", becomes.ending())
                 .text("in", becomes.in())
-                .text("by", becomes.by());
+                .text("by", becomes.by())
+                .texts("effects", becomes.effects());
     }
 
     @Override
@@ -142,6 +159,7 @@ final class TestCallFormat implements KindFormat<TestCall> {
                                 .text("notBefore", call.expect().notBefore())
                                 .texts("says", call.expect().says())
                                 .text("language", call.expect().language())
+                                .text("shownAs", call.expect().shownAs())
                                 .fields("not", becomes(call.expect().not())));
     }
 

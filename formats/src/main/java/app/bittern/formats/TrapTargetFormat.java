@@ -1,14 +1,18 @@
 package app.bittern.formats;
 
+import app.bittern.plan.Seconds;
 import app.bittern.plan.TrapTarget;
 import java.util.List;
 import java.util.Optional;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /// Trap targets.
 final class TrapTargetFormat implements KindFormat<TrapTarget> {
-    static final String ALLOWED_ADDRESS = "an address and a port such as 192.0.2.7:162";
-    static final Pattern ADDRESS = Pattern.compile("[A-Za-z0-9.-]{1,255}:[0-9]{1,5}|\\[[0-9a-fA-F:]+]:[0-9]{1,5}");
+    static final String ALLOWED_ADDRESS = "an address such as 192.0.2.7";
+    static final Pattern ADDRESS = Pattern.compile("([A-Za-z0-9.-]{1,255}|\\[[0-9a-fA-F:]+])(?::([0-9]{1,5}))?");
+    private static final Seconds WAITS = new Seconds(5);
+    private static final int REPEATS = 3;
     private static final List<String> VERSIONS = List.of("v2c", "v3");
 
     static Optional<String> address(String text) {
@@ -17,26 +21,43 @@ final class TrapTargetFormat implements KindFormat<TrapTarget> {
 
     @Override
     public Optional<TrapTarget> read(String key, Reading fields) {
+        Optional<String> name = fields.text("name");
+        Optional<String> note = fields.text("note");
+        // The port may stand behind the address as well, as people write it.
+        Matcher address = ADDRESS.matcher(fields.needed(
+                "address",
+                fields.read("address", ALLOWED_ADDRESS, TrapTargetFormat::address),
+                ALLOWED_ADDRESS,
+                "192.0.2.1"));
+        boolean sound = address.matches();
+        int port = sound && address.group(2) != null && fields.given("port").isEmpty()
+                ? Integer.parseInt(address.group(2))
+                : fields.usualInteger("port");
         return Optional.of(new TrapTarget(
                 key,
-                fields.text("name"),
-                fields.text("note"),
-                fields.needed(
-                        "address",
-                        fields.read("address", ALLOWED_ADDRESS, TrapTargetFormat::address),
-                        ALLOWED_ADDRESS,
-                        "192.0.2.1:162"),
+                name,
+                note,
+                sound ? address.group(1) : "",
+                port,
                 fields.oneOf("version", VERSIONS).orElse(VERSIONS.getFirst()),
                 fields.text("community"),
                 fields.text("user"),
+                new TrapTarget.Security(
+                        fields.oneOf("auth", TrapTarget.Security.AUTH),
+                        fields.text("authSecret"),
+                        fields.oneOf("privacy", TrapTarget.Security.PRIVACY),
+                        fields.text("privacySecret")),
                 fields.oneOf("send", List.of("trap", "inform"))
                         .filter("inform"::equals)
                         .isPresent(),
+                fields.usualDuration("waits"),
+                fields.usualInteger("repeats"),
                 fields.choose("from", Choosing.words(TrapTarget.SOURCES))
                         .parsed(
                                 "from",
                                 "one of " + String.join(", ", TrapTarget.SOURCES),
-                                text -> TrapTarget.SOURCES.contains(text) ? Optional.of(text) : Optional.empty())));
+                                text -> TrapTarget.SOURCES.contains(text) ? Optional.of(text) : Optional.empty()),
+                fields.usualFlag("enabled")));
     }
 
     @Override
@@ -45,10 +66,18 @@ final class TrapTargetFormat implements KindFormat<TrapTarget> {
                 .text("name", target.name())
                 .text("note", target.note())
                 .text("address", target.address())
+                .integer("port", target.port() == TrapTarget.PORT ? Optional.empty() : Optional.of(target.port()))
                 .text("version", target.version())
                 .text("community", target.community())
                 .text("user", target.user())
+                .text("auth", target.security().auth())
+                .text("authSecret", target.security().authSecret())
+                .text("privacy", target.security().privacy())
+                .text("privacySecret", target.security().privacySecret())
                 .text("send", target.inform() ? "inform" : "trap")
-                .texts("from", target.sources());
+                .duration("waits", target.waits(), WAITS)
+                .integer("repeats", target.repeats() == REPEATS ? Optional.empty() : Optional.of(target.repeats()))
+                .texts("from", target.sources())
+                .flag("enabled", target.enabled(), true);
     }
 }

@@ -84,6 +84,7 @@ final class AlarmNever extends PerObject<Alarm> {
                                 : Optional.of(": Outbound route " + outbound.title() + " is not enabled"))
                         .orElse(Optional.of(""));
             case Alarm.On.OfQueue queue -> missing(plan, queue.queue());
+            case Alarm.On.OfSwitch turned -> missing(plan, turned.turned());
         };
     }
 

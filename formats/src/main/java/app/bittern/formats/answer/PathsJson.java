@@ -9,6 +9,7 @@ import app.bittern.paths.DialledPaths;
 import app.bittern.paths.Matrix;
 import app.bittern.paths.NumberPaths;
 import app.bittern.paths.Path;
+import app.bittern.paths.PathEffects;
 import app.bittern.paths.PathList;
 import app.bittern.paths.Reachable;
 import app.bittern.paths.Span;
@@ -133,6 +134,16 @@ public final class PathsJson {
                 });
         span(json, path.span());
         calls(json, path.calls(), number);
+        ArrayNode effects = json.putArray("effects");
+        PathEffects.of(number, path).forEach(one -> {
+            ObjectNode effect = effects.addObject();
+            effect.put("what", one.what().id());
+            effect.put("says", one.what().words(plan::title));
+            effect.put("always", one.always());
+            if (!one.calls().equals(path.calls())) {
+                effect.put("when", number.when(one.calls()));
+            }
+        });
         int tangle = path.steps().stream().mapToInt(Step::tangle).max().orElse(0);
         if (tangle > 0) {
             json.put("tangle", tangle);

@@ -1,6 +1,7 @@
 package app.bittern.formats.answer;
 
 import app.bittern.call.Trace;
+import app.bittern.effect.Effects;
 import app.bittern.telling.Telling;
 import app.bittern.telling.Told;
 import com.fasterxml.jackson.annotation.JsonInclude;
@@ -16,6 +17,7 @@ public record TraceJson(
         Ending ending,
         @JsonInclude(JsonInclude.Include.ALWAYS) Optional<String> route,
         List<Step> steps,
+        List<Effect> effects,
         String language) {
     private static final JsonMapper MAPPER = JsonMapper.builder()
             .changeDefaultPropertyInclusion(value -> value.withValueInclusion(JsonInclude.Include.NON_ABSENT))
@@ -23,6 +25,14 @@ public record TraceJson(
 
     /// @param second counted from the beginning of the call
     public record Ending(String kind, String in, Optional<String> by, Optional<String> cause, int second) {}
+
+    /// What the call sets off.
+    ///
+    /// @param second   counted from the beginning of the call
+    /// @param what     as promises and test calls name it: `alarm/medical`
+    /// @param says     in words, its texts filled in
+    /// @param heldBack why it does not happen after all; absent where it does
+    public record Effect(int second, String object, String what, String says, Optional<String> heldBack) {}
 
     /// @param second when the call came to the object
     /// @param exit   the outcome taken
@@ -44,6 +54,14 @@ public record TraceJson(
                 trace.route().map(Object::toString),
                 trace.steps().stream()
                         .map(step -> step(step, telling.told(step)))
+                        .toList(),
+                Effects.of(telling.plan(), telling.bench(), trace).stream()
+                        .map(effect -> new Effect(
+                                effect.second(),
+                                effect.object().toString(),
+                                effect.what().id(),
+                                effect.what().words(telling.plan()::title),
+                                effect.heldBack()))
                         .toList(),
                 trace.language());
     }
