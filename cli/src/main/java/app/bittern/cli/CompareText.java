@@ -59,6 +59,8 @@ final class CompareText {
             case WAITS ->
                 "Takes " + (one.after().second() > one.before().second() ? "longer" : "less long") + " in " + at + ": ";
             case HEARS -> "Hears otherwise in " + at + ": ";
+            case SHOWN -> "Shown otherwise in " + at + ": ";
+            case SETS_OFF -> "Sets off something else in " + at + ": ";
         };
     }
 
@@ -70,7 +72,7 @@ final class CompareText {
                         .or(() -> side.leads().map(plan::title))
                         .orElse("");
             case WAITS -> Seconds.clock(side.second());
-            case HEARS -> side.words().isEmpty() ? "nothing" : String.join("; ", side.words());
+            case HEARS, SHOWN, SETS_OFF -> side.words().isEmpty() ? "nothing" : String.join("; ", side.words());
         };
     }
 }

@@ -41,7 +41,11 @@ public record Difference(
         /// It takes longer or less long.
         WAITS("waits"),
         /// Callers hear other words or music.
-        HEARS("hears");
+        HEARS("hears"),
+        /// Phones show something else.
+        SHOWN("shown"),
+        /// Something else is set off.
+        SETS_OFF("sets off");
 
         private final String word;
 
@@ -58,7 +62,7 @@ public record Difference(
     ///
     /// @param ending where it ends; where no call shows it, only if it ends at once
     /// @param second how long it takes in seconds: to its end, or there where that is what differs
-    /// @param words  what is said and played there, where that is what differs
+    /// @param words  what is said and played, shown or set off there, where that is what differs
     /// @param leads  the object that it goes on to, where no call shows more
     public record Side(Optional<Ending> ending, int second, List<String> words, Optional<Ref> leads) {
         public Side {

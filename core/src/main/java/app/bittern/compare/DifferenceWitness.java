@@ -12,7 +12,7 @@ import java.util.Deque;
 import java.util.HashSet;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.BiPredicate;
+import java.util.function.Predicate;
 
 /// Writes a call that shows where two plans part: one that does otherwise when both are traced with it.
 ///
@@ -22,6 +22,13 @@ record DifferenceWitness(Trace before, Trace after, Bench bench) {
     /// A call that ends differently: along the way of either side to the pair, and on to each end that it can
     /// come to from there.
     static Optional<DifferenceWitness> ending(JointGraph joint, E164 called, JointState pair) {
+        return onward(joint, called, pair, DifferenceWitness::endsElsewhere);
+    }
+
+    /// A call that differs as asked: along the way of either side to the pair, and on to each end that it can come to
+    /// from there.
+    static Optional<DifferenceWitness> onward(
+            JointGraph joint, E164 called, JointState pair, Predicate<DifferenceWitness> differ) {
         for (boolean first : new boolean[] {true, false}) {
             Deque<JointState> work = new ArrayDeque<>();
             Set<Spot> seen = new HashSet<>();
@@ -33,8 +40,7 @@ record DifferenceWitness(Trace before, Trace after, Bench bench) {
                     continue;
                 }
                 if (spot.state() < 0 || next.equals(pair)) {
-                    Optional<DifferenceWitness> shown =
-                            along(joint, called, next, first, DifferenceWitness::endsElsewhere);
+                    Optional<DifferenceWitness> shown = along(joint, called, next, first, differ);
                     if (shown.isPresent()) {
                         return shown;
                     }
@@ -45,13 +51,13 @@ record DifferenceWitness(Trace before, Trace after, Bench bench) {
         return Optional.empty();
     }
 
-    private static boolean endsElsewhere(Trace one, Trace other) {
-        return !Spot.at(one.ending()).equals(Spot.at(other.ending()));
+    private boolean endsElsewhere() {
+        return !Spot.at(before.ending()).equals(Spot.at(after.ending()));
     }
 
     /// A call along the way of one side to a pair, if its traces differ as asked.
     static Optional<DifferenceWitness> along(
-            JointGraph joint, E164 called, JointState pair, boolean first, BiPredicate<Trace, Trace> differ) {
+            JointGraph joint, E164 called, JointState pair, boolean first, Predicate<DifferenceWitness> differ) {
         Plan plan = first ? joint.before().plan() : joint.after().plan();
         Trail way = first ? pair.wayBefore() : pair.wayAfter();
         Optional<CallClasses.Call> call = joint.classes().call(pair.calls());
@@ -60,6 +66,6 @@ record DifferenceWitness(Trace before, Trace after, Bench bench) {
                         Tracer.trace(joint.before().plan(), bench),
                         Tracer.trace(joint.after().plan(), bench),
                         bench))
-                .filter(shown -> differ.test(shown.before(), shown.after()));
+                .filter(differ);
     }
 }

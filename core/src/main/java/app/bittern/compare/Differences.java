@@ -4,6 +4,7 @@ import app.bittern.call.Trace;
 import app.bittern.callset.CallClasses;
 import app.bittern.callset.CallSet;
 import app.bittern.callset.CallWords;
+import app.bittern.effect.Effects;
 import app.bittern.graph.StateGraph;
 import app.bittern.hours.Horizon;
 import app.bittern.number.E164;
@@ -85,16 +86,32 @@ public final class Differences {
     private void tell(E164 called, JointWalk.Told one) {
         int stepsBefore = one.pair().wayBefore().list().size();
         int stepsAfter = one.pair().wayAfter().list().size();
-        Optional<DifferenceWitness> shown = Stream.of(true, false)
-                .flatMap(side -> DifferenceWitness.along(
-                        joint,
-                        called,
-                        one.pair(),
-                        side,
-                        (first, second) -> Noticed.differ(one.notice(), first, stepsBefore, second, stepsAfter))
-                        .stream())
-                .findFirst();
+        boolean effects = one.notice() == Difference.Notice.SHOWN || one.notice() == Difference.Notice.SETS_OFF;
+        Optional<DifferenceWitness> shown = effects
+                ? settingOff(called, one)
+                : Stream.of(true, false)
+                        .flatMap(side -> DifferenceWitness.along(
+                                joint,
+                                called,
+                                one.pair(),
+                                side,
+                                call -> Noticed.differ(
+                                        one.notice(), call.before(), stepsBefore, call.after(), stepsAfter))
+                                .stream())
+                        .findFirst();
         add(called, one.notice(), one.at(), one.calls(), one.pair(), one.before(), one.after(), shown);
+    }
+
+    private Optional<DifferenceWitness> settingOff(E164 called, JointWalk.Told one) {
+        return DifferenceWitness.onward(
+                joint,
+                called,
+                one.pair(),
+                call -> Noticed.differ(
+                        one.notice(),
+                        one.at(),
+                        Effects.of(before.plan(), call.bench(), call.before()),
+                        Effects.of(after.plan(), call.bench(), call.after())));
     }
 
     private void add(

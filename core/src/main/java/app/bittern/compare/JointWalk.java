@@ -5,8 +5,12 @@ import app.bittern.call.Cause;
 import app.bittern.call.Staging;
 import app.bittern.call.State;
 import app.bittern.callset.CallSet;
+import app.bittern.effect.SetsOff;
+import app.bittern.effect.What;
 import app.bittern.graph.StateGraph;
+import app.bittern.graph.Way;
 import app.bittern.number.E164;
+import app.bittern.plan.Party;
 import app.bittern.plan.Ref;
 import app.bittern.witness.Step;
 import java.util.ArrayDeque;
@@ -99,6 +103,9 @@ final class JointWalk {
     }
 
     private void go(JointState pair) {
+        if (joint.corresponds(pair)) {
+            joint.courses(pair).forEach(this::setOffOtherwise);
+        }
         Optional<List<JointState>> passed = joint.passed(pair);
         if (passed.isPresent()) {
             work.addAll(passed.get());
@@ -124,6 +131,57 @@ final class JointWalk {
                 }
             }
         }
+    }
+
+    /// What calls set off otherwise that leave the object in which both stand by the same cause.
+    private void setOffOtherwise(JointGraph.InCourse in) {
+        JointState pair = in.pair();
+        Map<Cause, List<SetsOff.Possible>> first = setOff(before, pair.before(), pair.wayBefore(), pair.calls());
+        Map<Cause, List<SetsOff.Possible>> second = setOff(after, pair.after(), pair.wayAfter(), pair.calls());
+        Ref at = before.state(pair.before().state()).at();
+        first.forEach((cause, one) -> {
+            List<SetsOff.Possible> other = second.getOrDefault(cause, one);
+            if (!shown(one).equals(shown(other))) {
+                tell(Difference.Notice.SHOWN, at, side(shown(one)), side(shown(other)), pair);
+            }
+            if (!others(one).equals(others(other))) {
+                tell(Difference.Notice.SETS_OFF, at, side(others(one)), side(others(other)), pair);
+            }
+        });
+    }
+
+    private static Map<Cause, List<SetsOff.Possible>> setOff(StateGraph graph, Spot spot, Trail trail, CallSet calls) {
+        Map<Cause, List<SetsOff.Possible>> all = new LinkedHashMap<>();
+        State state = graph.state(spot.state());
+        for (Way way : graph.ways(spot.state())) {
+            boolean dials = way.causes().getFirst() instanceof Cause.Dialled;
+            if (!dials && way.calls().meets(calls)) {
+                way.causes()
+                        .forEach(cause -> all.put(
+                                cause, SetsOff.at(graph.plan(), state, cause, way.window(calls), trail.carried())));
+            }
+        }
+        return all;
+    }
+
+    private static List<String> shown(List<SetsOff.Possible> all) {
+        return all.stream()
+                .flatMap(one -> one.what() instanceof What.Shown(Optional<Party> phone, String text)
+                        ? Stream.of(text)
+                        : Stream.<String>empty())
+                .toList();
+    }
+
+    private static List<String> others(List<SetsOff.Possible> all) {
+        return all.stream()
+                .filter(one -> !(one.what() instanceof What.Shown))
+                .map(one -> one.what().words(Ref::toString)
+                        + one.holdsWhile().map(hours -> " while " + hours).orElse(""))
+                .toList();
+    }
+
+    private static Difference.Side side(List<String> words) {
+        return new Difference.Side(Optional.empty(), 0, words, Optional.empty());
     }
 
     /// What the object in which both stand makes otherwise of the same visit.

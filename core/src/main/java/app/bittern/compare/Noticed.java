@@ -1,7 +1,13 @@
 package app.bittern.compare;
 
 import app.bittern.call.Trace;
+import app.bittern.effect.Effect;
+import app.bittern.effect.What;
+import app.bittern.plan.Ref;
 import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
 
 /// What a caller notices of two traced calls.
 final class Noticed {
@@ -14,6 +20,20 @@ final class Noticed {
                 ? end(before, stepsBefore) != end(after, stepsAfter)
                 : !words(before, stepsBefore).equals(words(after, stepsAfter));
         return there && !all(before).equals(all(after));
+    }
+
+    /// Whether phones show something else in an object, or something else is set off there.
+    static boolean differ(Difference.Notice notice, Ref at, List<Effect> before, List<Effect> after) {
+        boolean shown = notice == Difference.Notice.SHOWN;
+        return !named(at, before, shown).equals(named(at, after, shown));
+    }
+
+    private static Set<String> named(Ref at, List<Effect> effects, boolean shown) {
+        return effects.stream()
+                .filter(effect -> effect.object().equals(at))
+                .filter(effect -> effect.happens() && effect.what() instanceof What.Shown == shown)
+                .map(effect -> effect.what().words(Ref::toString))
+                .collect(Collectors.toCollection(TreeSet::new));
     }
 
     private static List<Object> all(Trace trace) {

@@ -1,5 +1,6 @@
 package app.bittern.compare;
 
+import app.bittern.plan.Alarm;
 import app.bittern.plan.Branch;
 import app.bittern.plan.Destination;
 import app.bittern.plan.Kind;
@@ -45,6 +46,12 @@ final class Touched {
             }
             if (object instanceof Menu menu && menu.dialExtensions()) {
                 dialling.add(object.ref());
+            }
+            // What an alarm listens to does something else where the alarm does.
+            if (object instanceof Alarm alarm) {
+                alarm.listensTo()
+                        .ifPresent(ref -> users.computeIfAbsent(alarm.ref(), r -> new ArrayList<>())
+                                .add(ref));
             }
         }
         boolean people = changed.stream().anyMatch(ref -> ref.kind() == Kind.EXTENSION || ref.kind() == Kind.MAILBOX);

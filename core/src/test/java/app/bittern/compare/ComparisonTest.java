@@ -21,6 +21,8 @@ import app.bittern.call.Ending;
 import app.bittern.call.Heard;
 import app.bittern.call.Trace;
 import app.bittern.call.Tracer;
+import app.bittern.effect.Effect;
+import app.bittern.effect.Effects;
 import app.bittern.hours.Horizon;
 import app.bittern.plan.Branch;
 import app.bittern.plan.Kind;
@@ -34,6 +36,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 
@@ -199,6 +204,7 @@ class ComparisonTest {
         int shown = 0;
         int ending = 0;
         int hearing = 0;
+        int setting = 0;
         for (int plans = 0; plans < 220; plans++) {
             Plan before = RandomPlans.plan(random);
             Plan other = RandomPlans.plan(random);
@@ -216,10 +222,15 @@ class ComparisonTest {
                 }
             }
             for (Difference one : comparison.noticed()) {
-                one.witness()
-                        .ifPresent(bench -> assertThat(told(Tracer.trace(before, bench)))
-                                .as("%s", one)
-                                .isNotEqualTo(told(Tracer.trace(after, bench))));
+                one.witness().ifPresent(bench -> {
+                    Trace first = Tracer.trace(before, bench);
+                    Trace second = Tracer.trace(after, bench);
+                    assertThat(Stream.of(told(first), Effects.of(before, bench, first))
+                                    .toList())
+                            .as("%s", one)
+                            .isNotEqualTo(Stream.of(told(second), Effects.of(after, bench, second))
+                                    .toList());
+                });
             }
             for (int benches = 0; benches < 30; benches++) {
                 Bench bench = RandomBenches.bench(before, random);
@@ -242,12 +253,27 @@ class ComparisonTest {
                             .as("%s on %s", firstApart(first, second), bench)
                             .anySatisfy(one -> assertThat(covers(comparison, one, bench, first, second))
                                     .isTrue());
+                } else if (!setOff(before, bench, first).equals(setOff(after, bench, second))) {
+                    setting++;
+                    assertThat(comparison.noticed())
+                            .as("%s on %s", firstApart(first, second), bench)
+                            .anySatisfy(one -> assertThat(covers(comparison, one, bench, first, second))
+                                    .isTrue());
                 }
             }
         }
+        assertThat(setting).isGreaterThan(20);
         assertThat(shown).isGreaterThan(100);
         assertThat(ending).isGreaterThan(150);
         assertThat(hearing).isGreaterThan(100);
+    }
+
+    /// What happens besides, whenever it does.
+    private static Set<String> setOff(Plan plan, Bench bench, Trace trace) {
+        return Effects.of(plan, bench, trace).stream()
+                .filter(Effect::happens)
+                .map(effect -> effect.what().id())
+                .collect(Collectors.toCollection(TreeSet::new));
     }
 
     /// Whether a difference is about a call: it is one of its calls, and comes to the object in which the

@@ -63,7 +63,7 @@ public final class ComparisonJson {
                 || difference.witness().isPresent()) {
             json.put("second", side.second());
         }
-        if (difference.notice() == Difference.Notice.HEARS) {
+        if (difference.notice() != Difference.Notice.ENDS && difference.notice() != Difference.Notice.WAITS) {
             ArrayNode words = json.putArray("words");
             side.words().forEach(words::add);
         }

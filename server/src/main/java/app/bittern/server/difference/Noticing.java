@@ -40,6 +40,13 @@ final class Noticing {
         part(parts, all, "takes longer", "take longer", one -> waits(one) > 0);
         part(parts, all, "takes less long", "take less long", one -> waits(one) < 0);
         part(parts, all, "hears otherwise", "hear otherwise", one -> one.notice() == Difference.Notice.HEARS);
+        part(parts, all, "is shown otherwise", "are shown otherwise", one -> one.notice() == Difference.Notice.SHOWN);
+        part(
+                parts,
+                all,
+                "sets off something else",
+                "set off something else",
+                one -> one.notice() == Difference.Notice.SETS_OFF);
         return String.join(", ", parts);
     }
 
@@ -85,7 +92,7 @@ final class Noticing {
                         .or(() -> side.leads().map(plan::title))
                         .orElse("nowhere");
             case WAITS -> Seconds.clock(side.second());
-            case HEARS ->
+            case HEARS, SHOWN, SETS_OFF ->
                 side.words().isEmpty() ? "nothing" : side.words().stream().collect(Collectors.joining("; "));
         };
     }
