@@ -46,6 +46,8 @@ class LadderTest {
             .definedBy("app.bittern.finding..")
             .layer("compare")
             .definedBy("app.bittern.compare")
+            .layer("cover")
+            .definedBy("app.bittern.cover")
             .layer("traffic")
             .definedBy("app.bittern.traffic")
             .layer("outline")
@@ -62,6 +64,8 @@ class LadderTest {
             .mayNotBeAccessedByAnyLayer()
             .whereLayer("compare")
             .mayNotBeAccessedByAnyLayer()
+            .whereLayer("cover")
+            .mayNotBeAccessedByAnyLayer()
             .whereLayer("traffic")
             .mayOnlyBeAccessedByLayers("finding")
             .whereLayer("outline")
@@ -71,33 +75,33 @@ class LadderTest {
             .whereLayer("promise")
             .mayOnlyBeAccessedByLayers("finding")
             .whereLayer("paths")
-            .mayOnlyBeAccessedByLayers("promise", "finding", "compare")
+            .mayOnlyBeAccessedByLayers("promise", "finding", "compare", "cover")
             .whereLayer("witness")
-            .mayOnlyBeAccessedByLayers("paths", "promise", "finding", "compare")
+            .mayOnlyBeAccessedByLayers("paths", "promise", "finding", "compare", "cover")
             .whereLayer("graph")
-            .mayOnlyBeAccessedByLayers("witness", "paths", "promise", "finding", "compare")
+            .mayOnlyBeAccessedByLayers("witness", "paths", "promise", "finding", "compare", "cover")
             .whereLayer("callset")
-            .mayOnlyBeAccessedByLayers("graph", "witness", "paths", "promise", "finding", "compare")
+            .mayOnlyBeAccessedByLayers("graph", "witness", "paths", "promise", "finding", "compare", "cover")
             .whereLayer("edit")
             .mayOnlyBeAccessedByLayers("finding")
             .whereLayer("effect")
-            .mayOnlyBeAccessedByLayers("paths", "promise", "finding", "compare", "proof")
+            .mayOnlyBeAccessedByLayers("paths", "promise", "finding", "compare", "cover", "proof")
             .whereLayer("call")
             .mayOnlyBeAccessedByLayers(
-                    "effect", "callset", "graph", "witness", "paths", "promise", "finding", "compare", "outline",
-                    "proof", "telling")
+                    "effect", "callset", "graph", "witness", "paths", "promise", "finding", "compare", "cover",
+                    "outline", "proof", "telling")
             .whereLayer("plan")
             .mayOnlyBeAccessedByLayers(
                     "field", "edit", "effect", "call", "callset", "graph", "witness", "paths", "promise", "finding",
-                    "compare", "outline", "proof", "telling")
+                    "compare", "cover", "outline", "proof", "telling")
             .whereLayer("hours")
             .mayOnlyBeAccessedByLayers(
                     "plan", "effect", "call", "callset", "graph", "witness", "paths", "promise", "finding", "compare",
-                    "outline", "proof", "telling")
+                    "cover", "outline", "proof", "telling")
             .whereLayer("number")
             .mayOnlyBeAccessedByLayers(
                     "hours", "plan", "effect", "call", "callset", "graph", "witness", "paths", "promise", "finding",
-                    "compare", "outline", "proof", "telling");
+                    "compare", "cover", "outline", "proof", "telling");
 
     @ArchTest
     static final ArchRule NO_FRAMEWORK_AND_NO_IO = classes()

@@ -41,6 +41,7 @@ public final class Bittern {
         all.put("week", WeekCommand.class);
         all.put("compare", CompareCommand.class);
         all.put("prove", ProveCommand.class);
+        all.put("cover", CoverCommand.class);
         all.put("erlang", ErlangCommand.class);
         all.put("convert", ConvertCommand.class);
         all.put("schema", SchemaCommand.class);

@@ -51,7 +51,6 @@ public final class Effects {
     private final Map<Ref, Integer> setOff = new HashMap<>();
     private final List<Effect> all = new ArrayList<>();
     private Route.Dress dress = Route.Dress.PLAIN;
-    private Optional<Ref> route = Optional.empty();
 
     private Effects(Plan plan, Bench bench) {
         this.plan = plan;
@@ -130,7 +129,6 @@ public final class Effects {
         values.put("wait", new Seconds(step.second()).toString());
         switch (step.account()) {
             case Account.Routed routed -> {
-                route = Optional.of(at);
                 dress = routed.route().dress();
                 alarms(step.second(), at, on -> on.equals(new Alarm.On.Called(at)));
             }
@@ -199,12 +197,12 @@ public final class Effects {
             return;
         }
         int answered = step.second() + step.lasts();
-        Optional<Ref> by = dress.record().isPresent()
-                ? route.filter(one -> dress.record().get())
-                : plan.find(at, Queue.class)
-                        .filter(queue -> queue.recording().orElse(false))
-                        .map(Queue::ref);
-        by.ifPresent(ref -> all.add(Effect.of(answered, at, new What.Recorded(ref))));
+        boolean queue = plan.find(at, Queue.class)
+                .filter(one -> one.recording().orElse(false))
+                .isPresent();
+        if (dress.record().orElse(queue)) {
+            all.add(Effect.of(answered, at, new What.Recorded()));
+        }
     }
 
     private void shown(int second, Ref at, Party phone, Optional<String> own, String group) {

@@ -201,7 +201,7 @@ public final class SetsOff {
                 .filter(one -> one.recording().orElse(false))
                 .isPresent();
         if (carried.dress().record().orElse(queue)) {
-            all.add(certain(new What.Recorded(at)));
+            all.add(certain(new What.Recorded()));
         }
     }
 

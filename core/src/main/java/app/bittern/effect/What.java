@@ -112,10 +112,8 @@ public sealed interface What {
         }
     }
 
-    /// The call is recorded from here on.
-    ///
-    /// @param by the route or the queue that says so
-    record Recorded(Ref by) implements What {
+    /// The call is recorded from here on, as its route says, or where that says nothing its queue.
+    record Recorded() implements What {
         @Override
         public String id() {
             return "recorded";
@@ -157,7 +155,7 @@ public sealed interface What {
             case Paused(Optional<Ref> reason) ->
                 "agent paused" + reason.map(why -> ", " + title.apply(why)).orElse("");
             case Spoken(Ref prompt) -> title.apply(prompt) + " is spoken anew";
-            case Recorded(Ref by) -> "recorded, as " + title.apply(by) + " says";
+            case Recorded recorded -> "the call is recorded";
             case Shown(Optional<Party> phone, String text) ->
                 phone.map(Party::phone).orElse("a phone that rings") + " shows “" + text + "”";
         };

@@ -17,6 +17,7 @@ import app.bittern.plan.PlanObject;
 import app.bittern.plan.Queue;
 import app.bittern.plan.Ref;
 import app.bittern.plan.Route;
+import app.bittern.witness.Step;
 import app.bittern.witness.Witness;
 import java.math.BigInteger;
 import java.time.Instant;
@@ -230,6 +231,21 @@ public abstract sealed class CallPaths permits NumberPaths, DialledPaths {
                 .call(latest ? path.slow() : path.shown())
                 .flatMap(call -> Witness.of(
                         paths.plan(), begin(call), path.steps(), step -> latest || (round && step.tangle() > 0)));
+    }
+
+    /// Where some of the calls begin: a state of the graph, and the calls.
+    public record Begins(int state, CallSet calls) {}
+
+    /// Where the calls begin that a route takes.
+    public List<Begins> begins() {
+        return starts.stream()
+                .map(start -> new Begins(start.node().state(), start.calls()))
+                .toList();
+    }
+
+    /// A bench on which one of some calls takes these steps, as quickly as it can.
+    public Optional<Bench> bench(CallSet calls, List<Step> steps) {
+        return paths.classes().call(calls).flatMap(call -> Witness.of(paths.plan(), begin(call), steps, step -> false));
     }
 
     Ending unmatchedEnding() {

@@ -128,8 +128,10 @@ public record BenchText(
                 agents.stream()
                         .map(agent -> agent.contains("=") ? agent : agent + "=in")
                         .toList(),
-                number -> extension(plan, number).isPresent(),
-                "the number of an extension of the plan, and where it is not in for the whole wait = and where it is",
+                number -> extension(plan, number).isPresent()
+                        || E164.parse(number).isPresent(),
+                "the number of an extension of the plan or of an agent outside, and where it is not in for the whole wait"
+                        + " = and where it is",
                 Presence.ALLOWED,
                 Presence::parseAll,
                 problems);

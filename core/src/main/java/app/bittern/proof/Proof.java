@@ -54,6 +54,13 @@ public record Proof(TestCall call, List<String> failures, Optional<Trace> trace)
         };
     }
 
+    /// The bench of a test call, where it can be read.
+    public static Optional<Bench> bench(Plan plan, TestCall call) {
+        return bench(call).read(plan) instanceof BenchText.Result.Read(Bench bench)
+                ? Optional.of(bench)
+                : Optional.empty();
+    }
+
     private static BenchText bench(TestCall call) {
         return new BenchText(
                 call.call(),

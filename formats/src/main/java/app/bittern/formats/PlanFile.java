@@ -193,6 +193,13 @@ public final class PlanFile {
         return YamlWriter.write(node(plan));
     }
 
+    /// Objects of a kind as a section of a plan file, in YAML; nothing where there is none.
+    public static String section(Kind kind, List<? extends PlanObject> objects) {
+        return objects.isEmpty()
+                ? ""
+                : YamlWriter.write(Node.Fields.of(Map.of(kind.section(), section(List.copyOf(objects), kind.form()))));
+    }
+
     /// Sections in the order in which their kinds first stand in the plan, objects in the order of the plan.
     private static Node.Fields node(Plan plan) {
         Map<String, Node> sections = new LinkedHashMap<>();
@@ -206,12 +213,12 @@ public final class PlanFile {
                 .forEach(object -> byKind.computeIfAbsent(object.ref().kind(), kind -> new ArrayList<>())
                         .add(object));
         byKind.remove(Kind.SITE);
-        byKind.forEach((kind, objects) -> sections.put(kind.section(), section(kind, objects)));
+        byKind.forEach((kind, objects) -> sections.put(kind.section(), section(objects, kind.form())));
         return Node.Fields.of(sections);
     }
 
-    private static Node section(Kind kind, List<PlanObject> objects) {
-        return switch (kind.form()) {
+    private static Node section(List<PlanObject> objects, Kind.Form form) {
+        return switch (form) {
             case SINGLE -> Formats.write(objects.getFirst());
             case MAP -> {
                 Map<String, Node> section = new LinkedHashMap<>();
