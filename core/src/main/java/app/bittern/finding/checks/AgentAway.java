@@ -10,14 +10,14 @@ import app.bittern.plan.Queue;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
-/// An agent of a queue whose phone is never rung: it is set to do not disturb.
+/// An agent of a queue whose phone is set to do not disturb, or forwards all calls.
 final class AgentAway extends PerObject<Queue> {
     private static final About ABOUT = new About(
             "agent-away",
             "Agent who is not rung",
             Severity.WARNING,
-            "An agent of a queue whose phone is never rung: it is set to do not disturb.",
-            "Callers wait for somebody whose phone stays silent. Take the agent out, or let the phone ring.");
+            "An agent of a queue whose phone is set to do not disturb, or forwards all calls.",
+            "Callers wait for somebody who is not there. Take the agent out, or let the phone ring.");
 
     AgentAway() {
         super(ABOUT, Queue.class);
@@ -32,12 +32,16 @@ final class AgentAway extends PerObject<Queue> {
                         .get(index)
                         .extension()
                         .flatMap(ref -> examination.plan().find(ref, Extension.class))
-                        .filter(Extension::doNotDisturb)
+                        .filter(one ->
+                                one.doNotDisturb() || one.forward().always().isPresent())
                         .map(agent -> ABOUT.at(
                                         queue.ref(),
                                         Pointer.of("agents", index),
                                         Says.the(queue) + " has " + agent.title()
-                                                + " as an agent, whose phone is set to do not disturb.")
+                                                + " as an agent, whose phone "
+                                                + (agent.doNotDisturb()
+                                                        ? "is set to do not disturb."
+                                                        : "forwards all calls."))
                                 .of(agent.ref()))
                         .stream());
     }

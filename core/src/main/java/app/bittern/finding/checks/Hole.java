@@ -18,10 +18,13 @@ import app.bittern.plan.Mailbox;
 import app.bittern.plan.Plan;
 import app.bittern.plan.PlanObject;
 import app.bittern.plan.Pointer;
+import app.bittern.plan.Promise;
+import app.bittern.plan.Queue;
 import app.bittern.plan.Ref;
 import app.bittern.plan.Route;
 import app.bittern.plan.Slot;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -57,26 +60,45 @@ final class Hole implements Check {
                                 finding(examination, branch, Pointer.of("cases", state), Optional.empty(), false)));
             }
             backToNothing(examination, object).ifPresent(findings::add);
-            limit(object)
-                    .filter(limit -> States.unknown(plan, Optional.of(limit)))
-                    .ifPresent(limit -> findings.add(stateless(plan, object, limit)));
+            limits(object).forEach((at, limit) -> {
+                if (States.unknown(plan, Optional.of(limit))) {
+                    findings.add(stateless(plan, object, at, limit));
+                }
+            });
         }
         return findings;
     }
 
-    /// The hours and the state that an object is limited to.
-    private static Optional<Route.While> limit(PlanObject object) {
-        return object instanceof Route route
-                ? route.holdsWhile()
-                : object instanceof Alarm alarm ? alarm.holdsWhile() : Optional.empty();
+    /// The hours and the state that an object, or something in it, is limited to, by place.
+    private static Map<Pointer, Route.While> limits(PlanObject object) {
+        Map<Pointer, Route.While> all = new LinkedHashMap<>();
+        if (object instanceof Route route) {
+            route.holdsWhile().ifPresent(limit -> all.put(Pointer.of("while"), limit));
+        }
+        if (object instanceof Alarm alarm) {
+            alarm.holdsWhile().ifPresent(limit -> all.put(Pointer.of("while"), limit));
+        }
+        if (object instanceof Promise promise) {
+            promise.about().holdsWhile().ifPresent(limit -> all.put(Pointer.of("about", "while"), limit));
+        }
+        if (object instanceof Queue queue) {
+            for (int place = 0; place < queue.meanwhile().size(); place++) {
+                Pointer at = Pointer.of("meanwhile", place, "while");
+                queue.meanwhile().get(place).holdsWhile().ifPresent(limit -> all.put(at, limit));
+            }
+            queue.callback()
+                    .flatMap(Queue.Callback::holdsWhile)
+                    .ifPresent(limit -> all.put(Pointer.of("callback", "while"), limit));
+        }
+        return all;
     }
 
     /// A limit to a state that its hours do not have.
-    private static Finding stateless(Plan plan, PlanObject object, Route.While limit) {
+    private static Finding stateless(Plan plan, PlanObject object, Pointer at, Route.While limit) {
         List<String> states = States.of(plan, limit);
         return ABOUT.at(
                         object.ref(),
-                        Pointer.of("while"),
+                        at,
                         Says.the(object) + " is limited to a state '" + limit.state() + "' of Hours "
                                 + plan.title(limit.hours()) + ", which they do not have"
                                 + Nearest.of(limit.state(), states.stream())
