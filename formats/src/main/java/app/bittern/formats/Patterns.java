@@ -65,7 +65,7 @@ final class Patterns {
             Map.entry(Dialling.ALLOWED, "\\+?[0-9*#]{1,40}"),
             Map.entry(Pointer.ALLOWED, "(/([^/~]|~[01])*){0,12}"),
             Map.entry(SiteFormat.ALLOWED_LANGUAGE, "[a-z]{2,3}(-[A-Za-z0-9]{2,8})*"),
-            Map.entry("a duration of 1s or more, with its unit", DURATION),
+            Map.entry(QueueFormat.ALLOWED_EVERY, DURATION),
             Map.entry("a country (ISO 3166) such as GB", "[A-Z]{2}"),
             Map.entry("a share in per cent such as 55%", "[0-9]{1,3}(\\.[0-9]{1,3})?%"),
             Map.entry("the name of a state, such as open", WORDS),

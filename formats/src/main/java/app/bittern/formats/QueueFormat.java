@@ -25,6 +25,7 @@ final class QueueFormat implements KindFormat<Queue> {
     private static final Seconds NONE = new Seconds(0);
     private static final Pattern LEVEL = Pattern.compile("([0-9]{1,3})% in ([0-9hms]+)");
     static final String ALLOWED_LEVEL = "a service level such as 80% in 20s";
+    static final String ALLOWED_EVERY = "a duration of 1s or more, with its unit";
     static final String ALLOWED_SAID = "prompt/key, position or expected-wait";
     static final String ALLOWED_OFFER = "{ to: mailbox/key }, { to: menu/key, keepPlace: true } or { offer: callback }";
     private static final String ALLOWED_AGENT =
@@ -145,10 +146,8 @@ final class QueueFormat implements KindFormat<Queue> {
 
     private static Optional<Queue.Meanwhile> meanwhile(Reading fields) {
         Optional<Seconds> at = fields.duration("at");
-        Optional<Seconds> every = fields.read(
-                "every",
-                "a duration of 1s or more, with its unit",
-                text -> Seconds.parse(text).filter(one -> one.value() > 0));
+        Optional<Seconds> every =
+                fields.read("every", ALLOWED_EVERY, text -> Seconds.parse(text).filter(one -> one.value() > 0));
         Optional<Route.While> holdsWhile = RouteFormat.holdsWhile(fields);
         Optional<Queue.Said> say = fields.choose("say", SAID).read("say", ALLOWED_SAID, QueueFormat::said);
         Map<String, Queue.Offer> keys = fields.map("keys", QueueFormat::offer);

@@ -223,7 +223,10 @@ final class Shape {
     private List<FieldForm.Type> formTypes() {
         return types.stream()
                 .map(type -> switch (type) {
-                    case "string" -> allowed.equals(Seconds.ALLOWED) ? FieldForm.Type.DURATION : textOrWords();
+                    case "string" ->
+                        allowed.equals(Seconds.ALLOWED) || allowed.equals(QueueFormat.ALLOWED_EVERY)
+                                ? FieldForm.Type.DURATION
+                                : textOrWords();
                     case "integer" -> FieldForm.Type.WHOLE;
                     case "number" -> FieldForm.Type.DECIMAL;
                     case "boolean" -> FieldForm.Type.FLAG;
