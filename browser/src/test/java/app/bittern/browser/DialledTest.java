@@ -52,4 +52,17 @@ class DialledTest {
         choose("Number called", "2001");
         assertThat(rows().first()).containsText("Ingrid Fell 2001");
     }
+
+    /// What a call for help sets off stands beside the reasons of its step, with where its phone is.
+    @Test
+    void aCallForHelpSetsOffItsAlarm() {
+        technician.signIn();
+        technician.open("/s/saltreach/draft/outline/%2B441632960100?at=2026-11-24T10:15");
+        choose("Caller", "2103");
+        choose("Number called", "999");
+        Locator effects = technician.page().getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Sets off"));
+        technician.page().getByLabel("Step after").click();
+        assertThat(effects).containsText("alarm Emergency number dialled (critical)");
+        assertThat(effects).containsText("Quay, ground, Hut");
+    }
 }

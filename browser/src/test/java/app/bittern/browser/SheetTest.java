@@ -10,11 +10,13 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.assertj.core.api.Assertions;
@@ -135,6 +137,27 @@ class SheetTest {
         return all;
     }
 
+    /// Of fields of a kind that are typed or chosen alike, in the same depth, the first: that each of them is kept is
+    /// held
+    /// without a browser.
+    private static Map<String, Place> ofEachSort(Map<String, Place> all) {
+        Map<String, Place> some = new LinkedHashMap<>();
+        Set<List<Object>> met = new HashSet<>();
+        all.forEach((field, place) -> {
+            String[] steps = field.split("/", -1);
+            FieldForm form = place.form();
+            if (met.add(List.of(
+                    steps[0],
+                    steps.length,
+                    form.types(),
+                    form.allowed(),
+                    place.value().isPresent()))) {
+                some.put(field, place);
+            }
+        });
+        return some;
+    }
+
     /// What is typed where the form alone does not tell what would fit.
     private static final Map<String, String> FITTING = Map.ofEntries(
             Map.entry("site/timeZone", "Europe/Dublin"),
@@ -151,6 +174,9 @@ class SheetTest {
             Map.entry("queue/meanwhile/*/every", "75s"),
             Map.entry("queue/meanwhile/*/keys/*/to", "mailbox/freight"),
             Map.entry("queue/serviceLevel", "70% in 30s"),
+            Map.entry("queue/pin", "4713"),
+            Map.entry("switch/pin", "4714"),
+            Map.entry("extension/agentId", "4715"),
             Map.entry("mailbox/pin", "4711"),
             Map.entry("code/pin", "4712"),
             Map.entry("class-of-service/may/*", "premium"),
@@ -237,9 +263,9 @@ class SheetTest {
     }
 
     @Test
-    void everyFieldOfEveryKindIsChangedOnItsSheet() {
-        Map<String, Place> places = places();
-        Assertions.assertThat(places.size()).isGreaterThan(150);
+    void everySortOfFieldOfEveryKindIsChangedOnItsSheet() {
+        Map<String, Place> places = ofEachSort(places());
+        Assertions.assertThat(places.size()).isGreaterThan(100);
         Map<String, String> unchanged = new LinkedHashMap<>();
         String open = "";
         for (Map.Entry<String, Place> entry : places.entrySet()) {
@@ -280,10 +306,12 @@ class SheetTest {
     private static final List<String> HELD_BY_OTHERS = List.of(
             "switch/positions/*",
             "queue/hears",
+            "queue/mayLogIn",
             "queue/meanwhile/*/keys/*/offer",
             "alarm/text/to/*",
             "alarm/page/over",
-            "alarm/traps/*");
+            "alarm/traps/*",
+            "alarm/until");
 
     private static String screen(String object) {
         // The screen in the address gives the side its list; any will show the sheet.

@@ -115,7 +115,7 @@ public final class CallClasses {
 
     /// The days up to one, and those after it.
     private static Calendar upTo(LocalDate last) {
-        DateRule days = new DateRule.Between(LocalDate.EPOCH, last);
+        DateRule days = new DateRule.Between(LocalDate.MIN, last);
         return new Calendar(List.of(
                 new HoursState(UP_TO, Optional.empty(), List.of(), List.of(days)),
                 new HoursState(AFTER, Optional.empty(), List.of(), List.of())));
