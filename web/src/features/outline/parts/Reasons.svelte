@@ -18,14 +18,17 @@
   const lit = $derived(row ? outline.lit.get(row.number) : undefined);
   const steps = $derived(bench.call?.trace.steps ?? []);
   const step = $derived(lit ? steps[lit.step] : undefined);
-  /** What the call sets off while it is there; alike ones of several phones are one. */
-  const sets = $derived.by(() => {
-    if (!step || !lit) return [];
-    const until = steps[lit.step + 1]?.second ?? Infinity;
-    return (bench.call?.trace.effects ?? []).filter(
-      (effect) => effect.object === step.object && effect.second >= step.second && effect.second <= until,
-    );
-  });
+  /** What this step sets off, however much later: of an object that the call comes to twice, the step before it. */
+  const sets = $derived(
+    (bench.call?.trace.effects ?? []).filter(
+      (effect) =>
+        lit?.step ===
+        steps.reduce(
+          (last, one, at) => (one.object === effect.object && one.second <= effect.second ? at : last),
+          -1,
+        ),
+    ),
+  );
   const found = asked();
   const findings = $derived(
     found.all.filter(

@@ -167,7 +167,7 @@ public sealed interface Account {
     record Hunt(Party party, Reaction seen) {
         /// Whether it is rung at all.
         public boolean takesPart() {
-            return !(seen instanceof Reaction.Busy || seen instanceof Reaction.Off);
+            return Reaction.reachable(seen);
         }
     }
 

@@ -182,9 +182,9 @@ final class AgentRounds {
         Optional<Answer> first = Optional.empty();
         for (There one : round) {
             Reaction reaction = rung(one, begun);
-            rings |= rings(reaction);
+            rings |= Reaction.reachable(reaction);
             silent += toTheEnd(reaction) ? 1 : 0;
-            ends = Math.max(ends, rings(reaction) ? rungFor(reaction) : 0);
+            ends = Math.max(ends, Reaction.reachable(reaction) ? rungFor(reaction) : 0);
             int at = answers(reaction);
             if (at >= 0
                     && first.filter(earlier -> earlier.second() <= begun + at).isEmpty()) {
@@ -212,8 +212,8 @@ final class AgentRounds {
             if (answers >= 0) {
                 return Optional.of(new Answer(one, at + answers));
             }
-            rang |= rings(reaction);
-            at += rings(reaction) ? rungFor(reaction) : 0;
+            rang |= Reaction.reachable(reaction);
+            at += Reaction.reachable(reaction) ? rungFor(reaction) : 0;
             rungToTheEnd(toTheEnd(reaction) ? 1 : 0, at);
             if (usedUp.isPresent()) {
                 return Optional.empty();
@@ -225,14 +225,10 @@ final class AgentRounds {
 
     private Reaction rung(There one, int at) {
         Reaction reaction = Rung.react(one.phone(), bench);
-        if (rings(reaction)) {
+        if (Reaction.reachable(reaction)) {
             rung.add(new Account.RungAt(one.phone().party(), at));
         }
         return reaction;
-    }
-
-    private static boolean rings(Reaction reaction) {
-        return !(reaction instanceof Reaction.Busy || reaction instanceof Reaction.Off);
     }
 
     /// How long a phone rings that is not answered.
@@ -243,7 +239,7 @@ final class AgentRounds {
 
     /// Whether a phone that is not answered rings to the end; who declines does not let it.
     private boolean toTheEnd(Reaction reaction) {
-        return rings(reaction) && !(reaction instanceof Reaction.Declines) && answers(reaction) < 0;
+        return Reaction.reachable(reaction) && !(reaction instanceof Reaction.Declines) && answers(reaction) < 0;
     }
 
     /// After how many seconds of ringing somebody answers in time; -1 where nobody does.

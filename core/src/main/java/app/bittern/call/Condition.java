@@ -7,6 +7,7 @@ import app.bittern.plan.Route;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /// What must hold for an outcome to be possible at all, apart from what callers and phones do.
 public sealed interface Condition {
@@ -32,15 +33,20 @@ public sealed interface Condition {
     record Day(LocalDate last, boolean after) implements Condition {}
 
     /// All of some, the least that says so.
-    static Condition all(List<Condition> some) {
-        List<Condition> asked =
-                some.stream().filter(one -> !(one instanceof Always)).toList();
+    static Condition all(Condition... some) {
+        List<Condition> asked = Stream.of(some)
+                .flatMap(one -> one instanceof AllOf(List<Condition> all) ? all.stream() : Stream.of(one))
+                .filter(one -> !(one instanceof Always))
+                .toList();
         return asked.isEmpty() ? new Always() : asked.size() == 1 ? asked.getFirst() : new AllOf(asked);
     }
 
     /// Any of some, the least that says so.
-    static Condition any(List<Condition> some) {
-        return some.contains(new Always()) ? new Always() : some.size() == 1 ? some.getFirst() : new AnyOf(some);
+    static Condition any(Condition... some) {
+        List<Condition> asked = Stream.of(some)
+                .flatMap(one -> one instanceof AnyOf(List<Condition> any) ? any.stream() : Stream.of(one))
+                .toList();
+        return asked.contains(new Always()) ? new Always() : asked.size() == 1 ? asked.getFirst() : new AnyOf(asked);
     }
 
     /// Hours are in a state at the call's instant.

@@ -87,7 +87,7 @@ final class ExtensionBehaviour implements Behaviour<Extension> {
         Account account = new Account.Called(extension, phone);
         int rings = extension.ringFor().value();
         int answers = answers(phone);
-        if (phone instanceof Reaction.Busy || phone instanceof Reaction.Off) {
+        if (!Reaction.reachable(phone)) {
             return NobodyRings.decide(phone instanceof Reaction.Busy, account);
         }
         return answers <= rings

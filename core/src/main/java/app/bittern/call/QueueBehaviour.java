@@ -35,22 +35,12 @@ final class QueueBehaviour implements Behaviour<Queue> {
     }
 
     private static Outcome either(Outcome one, Outcome other) {
-        return one.given(Condition.any(Stream.of(one.when(), other.when())
-                .flatMap(condition ->
-                        condition instanceof Condition.AnyOf(List<Condition> any) ? any.stream() : Stream.of(condition))
-                .toList()));
+        return one.given(Condition.any(one.when(), other.when()));
     }
 
     /// An outcome of every course is for all calls.
     private static Outcome always(Outcome outcome, List<QueueCourse> courses) {
-        Condition every = courses.stream()
-                .map(QueueCourse::when)
-                .reduce((one, other) -> Condition.any(Stream.of(one, other)
-                        .flatMap(condition -> condition instanceof Condition.AnyOf(List<Condition> any)
-                                ? any.stream()
-                                : Stream.of(condition))
-                        .toList()))
-                .orElseGet(Condition.Always::new);
+        Condition every = Condition.any(courses.stream().map(QueueCourse::when).toArray(Condition[]::new));
         return outcome.when().equals(every) ? outcome.given(new Condition.Always()) : outcome;
     }
 

@@ -9,6 +9,7 @@ import app.bittern.plan.Plan;
 import app.bittern.plan.Queue;
 import app.bittern.plan.Ref;
 import app.bittern.plan.Route;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -84,11 +85,8 @@ public record QueueCourse(Condition when, int joining, List<Ref> first, List<Ite
             courses.merge(
                     List.of(course.first, course.items),
                     course,
-                    (one, other) -> new QueueCourse(
-                            Condition.any(Stream.of(one.when, other.when).toList()),
-                            one.joining,
-                            one.first,
-                            one.items));
+                    (one, other) ->
+                            new QueueCourse(Condition.any(one.when, other.when), one.joining, one.first, one.items));
         }
         List<QueueCourse> all = List.copyOf(courses.values());
         return all.size() == 1
@@ -148,17 +146,19 @@ public record QueueCourse(Condition when, int joining, List<Ref> first, List<Ite
                 for (String state : hours.calendar().names()) {
                     Map<Ref, String> states = new HashMap<>(one.states);
                     states.put(hours.ref(), state);
-                    more.add(new Given(and(one.when, new Condition.HoursIn(hours.ref(), state)), states, true, true));
+                    more.add(new Given(
+                            Condition.all(one.when, new Condition.HoursIn(hours.ref(), state)), states, true, true));
                 }
             }
             all = more;
         }
-        if (queue.notice().filter(Queue.Notice::on).flatMap(Queue.Notice::until).isPresent()) {
-            var last = queue.notice().flatMap(Queue.Notice::until).orElseThrow();
+        Optional<LocalDate> until = queue.notice().filter(Queue.Notice::on).flatMap(Queue.Notice::until);
+        if (until.isPresent()) {
+            LocalDate last = until.get();
             all = all.stream()
                     .flatMap(one -> Stream.of(false, true)
-                            .map(after ->
-                                    new Given(and(one.when, new Condition.Day(last, after)), one.states, !after, true)))
+                            .map(after -> new Given(
+                                    Condition.all(one.when, new Condition.Day(last, after)), one.states, !after, true)))
                     .toList();
         }
         if (asksForNumber(queue) && scene.context().byTrunk()) {
@@ -167,18 +167,13 @@ public record QueueCourse(Condition when, int joining, List<Ref> first, List<Ite
             all = all.stream()
                     .flatMap(one -> Stream.of(true, false)
                             .map(numbered -> new Given(
-                                    and(one.when, numbered ? with : without), one.states, one.notice, numbered)))
+                                    Condition.all(one.when, numbered ? with : without),
+                                    one.states,
+                                    one.notice,
+                                    numbered)))
                     .toList();
         }
         return all;
-    }
-
-    private static Condition and(Condition one, Condition other) {
-        return Condition.all(Stream.of(one, other)
-                .flatMap(condition -> condition instanceof Condition.AllOf(List<Condition> some)
-                        ? some.stream()
-                        : Stream.of(condition))
-                .toList());
     }
 
     private static QueueCourse of(Queue queue, Scene scene, Given given) {

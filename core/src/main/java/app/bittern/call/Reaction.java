@@ -66,6 +66,11 @@ public sealed interface Reaction {
 
     Pattern TIMED = Pattern.compile("(answers|machine|declines) ([0-9]{1,4})s");
 
+    /// Whether a phone is neither busy nor off the network.
+    static boolean reachable(Reaction reaction) {
+        return !(reaction instanceof Busy || reaction instanceof Off);
+    }
+
     /// Reads what `toString` writes; `declines` alone is at once.
     static Optional<Reaction> parse(String text) {
         Matcher timed = TIMED.matcher(text);

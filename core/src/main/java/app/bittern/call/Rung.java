@@ -48,7 +48,7 @@ public record Rung(Party party, int from, Reaction reaction, boolean rings, int 
     }
 
     private static Rung of(Ringing.Phone phone, Reaction reaction, boolean within, int time) {
-        boolean rings = within && reachable(reaction);
+        boolean rings = within && Reaction.reachable(reaction);
         return switch (reaction) {
             case Reaction.Off off -> unanswered(phone, off, false, 0);
             case Reaction.Busy busy -> unanswered(phone, busy, false, 0);
@@ -71,13 +71,9 @@ public record Rung(Party party, int from, Reaction reaction, boolean rings, int 
                 : unanswered(phone, reaction, rings, time);
     }
 
-    private static boolean reachable(Reaction reaction) {
-        return !(reaction instanceof Reaction.Busy || reaction instanceof Reaction.Off);
-    }
-
     /// Whether it is neither busy nor off.
     public boolean reachable() {
-        return reachable(reaction);
+        return Reaction.reachable(reaction);
     }
 
     /// Whether it is busy.

@@ -6,8 +6,7 @@ import app.bittern.number.Caller;
 import app.bittern.number.E164;
 import app.bittern.paths.NumberPaths;
 import app.bittern.plan.Plan;
-import java.util.ArrayList;
-import java.util.LinkedHashSet;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 
@@ -25,15 +24,15 @@ public record Coverage(Steps steps, int taken, List<Steps.Step> missed) {
         Plan plan = number.paths().plan();
         E164 called = number.called();
         Steps steps = Steps.of(number);
-        Set<Integer> taken = new LinkedHashSet<>();
+        Set<Integer> taken = new HashSet<>();
         for (Bench bench : benches) {
             if (bench.called().meant(plan).filter(called::equals).isPresent()
                     && !(bench.caller() instanceof Caller.Inside)) {
                 steps.taken(bench, Tracer.trace(plan, bench)).forEach(step -> taken.add(step.id()));
             }
         }
-        List<Steps.Step> missed = new ArrayList<>(
-                steps.all().stream().filter(step -> !taken.contains(step.id())).toList());
+        List<Steps.Step> missed =
+                steps.all().stream().filter(step -> !taken.contains(step.id())).toList();
         return new Coverage(steps, taken.size(), missed);
     }
 

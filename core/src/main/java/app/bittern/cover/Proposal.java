@@ -128,9 +128,8 @@ public record Proposal(NumberPaths number, List<Call> calls, int least, List<Ste
             return false;
         }
 
-        /// One more call that comes to a step where it is still open: by the shortest way and then as the flow does, or
-        /// by
-        /// that way and on as it goes.
+        /// One more call that comes to a step that is still open: by the shortest way and then as the flow does, or by
+        /// that way alone.
         private void reaching(Steps.Step step) {
             for (CallPaths.Begins begins : steps.number().begins()) {
                 if (open.contains(step.id())) {
@@ -143,9 +142,8 @@ public record Proposal(NumberPaths number, List<Call> calls, int least, List<Ste
             }
         }
 
-        /// A way from the beginning to an end: over steps that are open where calls of it can, then over what is left
-        /// of
-        /// the flow, else the shortest way to an end.
+        /// A way from the beginning to an end: over steps that are open where its calls can take one, then over what
+        /// is left of the flow, else the shortest way to an end.
         private Optional<List<Steps.Step>> walk(CallPaths.Begins begins, List<Steps.Step> first) {
             List<Steps.Step> way = new ArrayList<>(first);
             CallSet calls = begins.calls();

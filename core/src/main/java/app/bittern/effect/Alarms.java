@@ -2,6 +2,7 @@ package app.bittern.effect;
 
 import app.bittern.number.E164;
 import app.bittern.plan.Alarm;
+import app.bittern.plan.Code;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Recipients;
 import app.bittern.plan.Ref;
@@ -20,6 +21,13 @@ final class Alarms {
     static List<Alarm> on(Plan plan, Predicate<Alarm.On> on) {
         return plan.all(Alarm.class)
                 .filter(alarm -> alarm.on().filter(on).isPresent())
+                .toList();
+    }
+
+    /// The alarms that are set off by a code being dialled, apart from the one that it is for.
+    static List<Alarm> byCode(Plan plan, Code code) {
+        return on(plan, on -> on.equals(new Alarm.On.ByCode(code.ref()))).stream()
+                .filter(alarm -> !code.does().equals(Optional.of(new Code.Does.SetOff(alarm.ref()))))
                 .toList();
     }
 

@@ -168,8 +168,7 @@ public final class Effects {
                                 Optional.empty(),
                                 stage.chain().title()));
             case Account.Called called -> {
-                boolean rings = !(called.phone() instanceof Reaction.Busy || called.phone() instanceof Reaction.Off);
-                if (rings) {
+                if (Reaction.reachable(called.phone())) {
                     shown(
                             step.second(),
                             at,
@@ -197,10 +196,7 @@ public final class Effects {
             return;
         }
         int answered = step.second() + step.lasts();
-        boolean queue = plan.find(at, Queue.class)
-                .filter(one -> one.recording().orElse(false))
-                .isPresent();
-        if (dress.record().orElse(queue)) {
+        if (SetsOff.records(plan, at, dress)) {
             all.add(Effect.of(answered, at, new What.Recorded()));
         }
     }
@@ -257,11 +253,7 @@ public final class Effects {
                 case Code.Does.Messages messages -> {}
             }
         });
-        Optional<Ref> itself = code.does()
-                .flatMap(does -> does instanceof Code.Does.SetOff(Ref alarm) ? Optional.of(alarm) : Optional.empty());
-        Alarms.on(plan, on -> on.equals(new Alarm.On.ByCode(at))).stream()
-                .filter(alarm -> !itself.equals(Optional.of(alarm.ref())))
-                .forEach(alarm -> alarm(second, at, alarm));
+        Alarms.byCode(plan, code).forEach(alarm -> alarm(second, at, alarm));
     }
 
     /// A switch is turned on, and where it is then away from a position for long enough an alarm follows.
@@ -280,14 +272,7 @@ public final class Effects {
     private void message(Trace.Step step, Mailbox mailbox) {
         boolean left = step.cause().filter(Cause.Message.class::isInstance).isPresent();
         if (left && !mailbox.email().isEmpty()) {
-            all.add(Effect.of(
-                    step.second(),
-                    mailbox.ref(),
-                    new What.Mail(
-                            mailbox.ref(),
-                            mailbox.email(),
-                            "Message for " + mailbox.title() + " from " + values.get("caller"),
-                            "")));
+            all.add(Effect.of(step.second(), mailbox.ref(), SetsOff.mail(mailbox, caller())));
         }
     }
 

@@ -134,9 +134,7 @@ public final class SetsOff {
                 case Code.Does.Messages messages -> {}
             }
         });
-        Alarms.on(plan, on -> on.equals(new Alarm.On.ByCode(code.ref()))).stream()
-                .filter(alarm -> !code.does().equals(Optional.of(new Code.Does.SetOff(alarm.ref()))))
-                .forEach(alarm -> alarm(plan, alarm, true, all));
+        Alarms.byCode(plan, code).forEach(alarm -> alarm(plan, alarm, true, all));
     }
 
     private static Possible certain(What what) {
@@ -188,21 +186,29 @@ public final class SetsOff {
 
     private static void mailed(Mailbox mailbox, Cause cause, List<Possible> all) {
         if (cause instanceof Cause.Message && !mailbox.email().isEmpty()) {
-            all.add(certain(new What.Mail(
-                    mailbox.ref(), mailbox.email(), "Message for " + mailbox.title() + " from {caller}", "")));
+            all.add(certain(mail(mailbox, "{caller}")));
         }
+    }
+
+    /// What a mailbox sends of a message that was left.
+    static What mail(Mailbox mailbox, String caller) {
+        return new What.Mail(mailbox.ref(), mailbox.email(), "Message for " + mailbox.title() + " from " + caller, "");
     }
 
     private static void recorded(Plan plan, Ref at, Cause cause, Carried carried, List<Possible> all) {
         if (!(cause instanceof Cause.Answered)) {
             return;
         }
-        boolean queue = plan.find(at, Queue.class)
-                .filter(one -> one.recording().orElse(false))
-                .isPresent();
-        if (carried.dress().record().orElse(queue)) {
+        if (records(plan, at, carried.dress())) {
             all.add(certain(new What.Recorded()));
         }
+    }
+
+    /// Whether a call is recorded that is answered somewhere: as its route says, or where that says nothing a queue.
+    static boolean records(Plan plan, Ref at, Route.Dress dress) {
+        return dress.record()
+                .or(() -> plan.find(at, Queue.class).flatMap(Queue::recording))
+                .orElse(false);
     }
 
     /// How long somebody must have waited in a queue for an alarm to be set off, where that is what does.
