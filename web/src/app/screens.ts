@@ -34,7 +34,7 @@ export const SCREENS: readonly Screen[] = [
   screen('Build', 'voicemail', 'Voicemail', true, ['mailbox']),
   screen('Build', 'prompts', 'Prompts', false, ['prompt', 'music']),
   screen('Build', 'alarms', 'Alarms', false, ['alarm', 'recipients', 'trap-target', 'code']),
-  screen('Build', 'directory', 'Directory', false, ['contact']),
+  screen('Build', 'directory', 'Directory', false, ['contact', 'lookup']),
   screen('Build', 'lines', 'Lines', false, ['trunk', 'outbound', 'class-of-service']),
   screen('Prove', 'findings', 'Findings', true, ['accepted']),
   screen('Prove', 'test-calls', 'Test calls', true, ['test-call', 'promise']),

@@ -66,7 +66,7 @@
           {/if}
         </li>
       {:else}
-        <li class="px-4 py-2">No site yet. Begin with the sample, or with a plan of your own.</li>
+        <li class="px-4 py-2">No site yet. Begin with a sample, or with a plan of your own.</li>
       {/each}
     </ul>
   {:else if sites.isError}
@@ -81,28 +81,32 @@
   <div class="mt-6 grid gap-8 lg:grid-cols-2">
     <section aria-labelledby="sample-title">
       <h2 id="sample-title" class="font-semibold">From a sample</h2>
-      {#each samples.data ?? [] as sample (sample.key)}
-        <form
-          class="mt-2"
-          onsubmit={(event) => {
-            event.preventDefault();
-            void made(api.makeSite({ sample: sample.key, key: fresh.sample.trim() || null }));
-          }}
-        >
-          <p><b>{sample.name}</b> {sample.about}.</p>
-          <p class="mt-2 flex gap-2">
-            <input
-              class="grow font-mono"
-              bind:value={fresh.sample}
-              oninput={() => fresh.keepSample()}
-              placeholder={sample.key}
-              aria-label="Key of the new site"
-              autocomplete="off"
-            />
-            <button class="plain">Begin with {sample.name}</button>
-          </p>
-        </form>
-      {/each}
+      <p class="mt-2 flex items-center gap-2">
+        <label for="sample-key" class="w-28 shrink-0 text-muted">Key</label>
+        <input
+          id="sample-key"
+          class="grow font-mono"
+          bind:value={fresh.sample}
+          oninput={() => fresh.keepSample()}
+          placeholder="the sample's own"
+          aria-label="Key of the new site"
+          autocomplete="off"
+        />
+      </p>
+      <ul class="mt-2 divide-y divide-line border-y border-line">
+        {#each samples.data ?? [] as sample (sample.key)}
+          <li class="flex items-start gap-4 py-2">
+            <p class="grow"><b>{sample.name}</b><br /><span class="text-muted">{sample.about}.</span></p>
+            <button
+              class="plain shrink-0"
+              aria-label="Begin with {sample.name}"
+              onclick={() =>
+                void made(api.makeSite({ sample: sample.key, key: fresh.sample.trim() || null }))}
+              >Begin</button
+            >
+          </li>
+        {/each}
+      </ul>
       <h2 class="mt-6 font-semibold">Empty</h2>
       <form
         class="mt-2 grid grid-cols-[7rem_1fr] gap-2"

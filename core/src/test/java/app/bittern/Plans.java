@@ -9,6 +9,7 @@ import app.bittern.number.E164;
 import app.bittern.plan.Announcement;
 import app.bittern.plan.Branch;
 import app.bittern.plan.Destination;
+import app.bittern.plan.DialExtensions;
 import app.bittern.plan.Extension;
 import app.bittern.plan.FailedTry;
 import app.bittern.plan.Hours;
@@ -25,7 +26,9 @@ import app.bittern.plan.Ref;
 import app.bittern.plan.RingGroup;
 import app.bittern.plan.Route;
 import app.bittern.plan.Seconds;
+import app.bittern.plan.Sets;
 import app.bittern.plan.Site;
+import app.bittern.plan.Spoken;
 import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -71,6 +74,7 @@ public final class Plans {
                 caller,
                 during,
                 Destination.parse(to),
+                Sets.NOTHING,
                 Route.Dress.PLAIN,
                 none(),
                 false,
@@ -79,7 +83,7 @@ public final class Plans {
 
     /// States such as `open: Mon-Fri 08:00-17:00`, `holiday: on 12-25` or `closed`.
     public static Hours hours(String key, String... states) {
-        return new Hours(key, none(), none(), calendar(states));
+        return new Hours(key, none(), none(), none(), calendar(states));
     }
 
     public static Calendar calendar(String... states) {
@@ -105,11 +109,21 @@ public final class Plans {
 
     /// Cases such as `open` and its destination, one after the other.
     public static Branch branch(String key, String hours, String... cases) {
-        Map<String, Destination> all = new LinkedHashMap<>();
+        Map<String, Branch.Case> all = new LinkedHashMap<>();
         for (int index = 0; index < cases.length; index += 2) {
-            all.put(cases[index], Destination.parse(cases[index + 1]).orElseThrow());
+            all.put(cases[index], leads(cases[index + 1]));
         }
         return new Branch(key, none(), none(), none(), new Branch.By.OfHours(new Ref(Kind.HOURS, hours)), all, none());
+    }
+
+    /// A case that leads somewhere.
+    public static Branch.Case leads(String to) {
+        return Branch.Case.to(Destination.parse(to).orElseThrow());
+    }
+
+    /// A key that leads somewhere.
+    public static Menu.OnKey key(String to, Sets sets) {
+        return new Menu.OnKey(none(), Destination.parse(to), sets, none());
     }
 
     /// A prompt of so many words in English, 2.5 of which are a second.
@@ -120,14 +134,20 @@ public final class Plans {
 
     public static Announcement announcement(String key, String prompt, String to) {
         return new Announcement(
-                key, none(), none(), none(), List.of(new Ref(Kind.PROMPT, prompt)), Destination.parse(to));
+                key,
+                none(),
+                none(),
+                none(),
+                List.of(Spoken.of(new Ref(Kind.PROMPT, prompt))),
+                Sets.NOTHING,
+                Destination.parse(to));
     }
 
     /// A menu that says `prompt/ask`, waits 5 s, has three tries, says `prompt/no-key` and `prompt/wrong-key`.
     public static Menu menu(String key, boolean bargeIn, boolean dial, String giveUp, String... keys) {
         Map<String, Menu.OnKey> all = new LinkedHashMap<>();
         for (int index = 0; index < keys.length; index += 2) {
-            all.put(keys[index], new Menu.OnKey(none(), Destination.parse(keys[index + 1]), none(), List.of(), none()));
+            all.put(keys[index], key(keys[index + 1], Sets.NOTHING));
         }
         return menu(key, bargeIn, dial, giveUp, all);
     }
@@ -138,14 +158,15 @@ public final class Plans {
                 none(),
                 none(),
                 none(),
-                List.of(new Ref(Kind.PROMPT, "ask")),
+                List.of(Spoken.of(new Ref(Kind.PROMPT, "ask"))),
                 bargeIn,
+                true,
                 new Seconds(5),
                 3,
                 FailedTry.saying(new Ref(Kind.PROMPT, "no-key")),
                 FailedTry.saying(new Ref(Kind.PROMPT, "wrong-key")),
                 Destination.parse(giveUp),
-                dial,
+                dial ? DialExtensions.ANY : DialExtensions.NONE,
                 new Seconds(3),
                 keys);
     }

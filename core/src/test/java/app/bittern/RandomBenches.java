@@ -8,6 +8,7 @@ import app.bittern.call.Presence;
 import app.bittern.call.Reaction;
 import app.bittern.number.Caller;
 import app.bittern.plan.Kind;
+import app.bittern.plan.Lookup;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Queue;
 import app.bittern.plan.Ref;
@@ -69,6 +70,11 @@ public final class RandomBenches {
             "1@3s",
             "1@25s",
             "2@9s 1@31s",
+            "!12",
+            "!120",
+            "21",
+            "!100",
+            "!40001",
             "2@1s 0@4s"
         };
         for (int count = random.nextInt(8); count > 0; count--) {
@@ -92,6 +98,14 @@ public final class RandomBenches {
         List<String> finds = List.of("0", "0", "1", "2", "full", "0, last 2002", "1, last 2003");
         Map<Ref, List<Found>> waiting = new LinkedHashMap<>();
         plan.all(Queue.class).forEach(queue -> waiting.put(queue.ref(), several(finds, Found::parse, random)));
+        if (random.nextInt(4) > 0) {
+            List<String> says =
+                    List.of("found", "tag vip after 2s", "tag late", "not-found after 1s", "failed", "found after 9s");
+            plan.all(Lookup.class)
+                    .forEach(lookup -> waiting.put(
+                            lookup.ref(),
+                            several(says, text -> Found.parseLookup(text).map(List::getFirst), random)));
+        }
         waiting.put(new Ref(Kind.MAILBOX, "b1"), several(finds, Found::parse, random));
         Stream.of("line", "other")
                 .filter(trunk -> random.nextBoolean())

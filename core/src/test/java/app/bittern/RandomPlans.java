@@ -12,10 +12,14 @@ import app.bittern.plan.ClassOfService;
 import app.bittern.plan.Code;
 import app.bittern.plan.Contact;
 import app.bittern.plan.Destination;
+import app.bittern.plan.DialExtensions;
 import app.bittern.plan.Extension;
 import app.bittern.plan.FailedTry;
+import app.bittern.plan.Hours;
 import app.bittern.plan.HuntGroup;
 import app.bittern.plan.Kind;
+import app.bittern.plan.Lookup;
+import app.bittern.plan.Mailbox;
 import app.bittern.plan.Menu;
 import app.bittern.plan.Music;
 import app.bittern.plan.Order;
@@ -28,9 +32,12 @@ import app.bittern.plan.Ref;
 import app.bittern.plan.RingGroup;
 import app.bittern.plan.Route;
 import app.bittern.plan.Seconds;
+import app.bittern.plan.Sets;
 import app.bittern.plan.Skill;
+import app.bittern.plan.Spoken;
 import app.bittern.plan.Switch;
 import app.bittern.plan.Trunk;
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -57,7 +64,7 @@ public final class RandomPlans {
                         4,
                         app.bittern.number.Delivers.parse("last 6").orElseThrow()),
                 Plans.number(),
-                Plans.hours("day", "open: Mon-Fri 08:00-17:00", "late: Fri 22:00-02:00", "closed")));
+                hours(random)));
         // In whichever order: the first in the plan wins among those of the same rank.
         int before = random.nextInt(4);
         for (int index = 0; index < before; index++) {
@@ -67,12 +74,20 @@ public final class RandomPlans {
         List.of("ask", "no-key", "wrong-key", "greeting")
                 .forEach(key -> objects.add(Plans.prompt(key, random.nextInt(30))));
         for (int index = 0; index < EACH; index++) {
-            objects.add(Plans.branch("s" + index, "day", "open", to(random), "closed", to(random)));
-            objects.add(Plans.announcement("a" + index, "greeting", to(random)));
+            objects.add(
+                    branch("s" + index, new Branch.By.OfHours(new Ref(Kind.HOURS, "day")), random, "open", "closed"));
+            objects.add(new Announcement(
+                    "a" + index,
+                    none(),
+                    none(),
+                    none(),
+                    List.of(spoken("greeting", random)),
+                    sets(random),
+                    Destination.parse(to(random))));
             objects.add(menu("m" + index, random));
             objects.add(Plans.group("g" + index, random.nextInt(40), to(random), members(random)));
             Optional<String> operator = random.nextBoolean() ? Optional.of(to(random)) : none();
-            objects.add(Plans.mailbox("b" + index, operator, index == 0 ? none() : Optional.of(2)));
+            objects.add(mailbox("b" + index, operator, index == 0 ? none() : Optional.of(2), random));
             objects.add(hunt("h" + index, random));
             objects.add(RandomQueues.queue("q" + index, index, random));
             objects.add(chain("c" + index, random));
@@ -91,7 +106,23 @@ public final class RandomPlans {
                 "by-caller", new Branch.By.OfCaller(), random, "tag vip", "prefix +4479", "withheld", "unavailable"));
         objects.add(branch("by-language", new Branch.By.OfLanguage(), random, "nb-NO"));
         objects.add(branch("by-ask", new Branch.By.OfAsk(new Ref(Kind.ASK, "account")), random, "tag vip", "found"));
+        objects.add(branch(
+                "by-lookup",
+                new Branch.By.OfLookup(new Ref(Kind.LOOKUP, random.nextInt(8) == 0 ? "gone" : "bank")),
+                random,
+                "tag vip",
+                "found",
+                "failed"));
+        objects.add(new Lookup(
+                "bank",
+                none(),
+                none(),
+                new Seconds(1 + random.nextInt(4)),
+                random.nextInt(3) == 0 ? List.of("vip", "late") : List.of()));
         objects.add(ask(random));
+        if (random.nextInt(3) == 0) {
+            objects.add(extension("100", random));
+        }
         objects.add(new Page("p", none(), none(), Optional.of("2800"), false, none(), List.of()));
         dialling(objects, random);
         objects.add(new Music("hold", none(), none(), List.of(new Ref(Kind.PROMPT, "greeting"))));
@@ -120,7 +151,8 @@ public final class RandomPlans {
                 none(),
                 none(),
                 Optional.of(List.of("200", "300", "*7").get(random.nextInt(3))),
-                List.of(new Ref(Kind.PROMPT, "greeting")),
+                List.of(spoken("greeting", random)),
+                Sets.NOTHING,
                 Destination.parse(to(random))));
         objects.add(new Code(
                 "turn",
@@ -154,15 +186,72 @@ public final class RandomPlans {
         }
     }
 
+    /// Hours of the site's time, or of another's.
+    private static Hours hours(Random random) {
+        Hours plain = Plans.hours("day", "open: Mon-Fri 08:00-17:00", "late: Fri 22:00-02:00", "closed");
+        return new Hours(
+                "day",
+                none(),
+                none(),
+                random.nextInt(4) == 0 ? Optional.of(ZoneId.of("America/St_Johns")) : none(),
+                plain.calendar());
+    }
+
+    private static Spoken spoken(String prompt, Random random) {
+        return new Spoken(new Ref(Kind.PROMPT, prompt), random.nextInt(4) == 0 ? Optional.of("nb-NO") : none());
+    }
+
     private static Branch branch(String key, Branch.By by, Random random, String... states) {
-        Map<String, Destination> cases = new LinkedHashMap<>();
+        Map<String, Branch.Case> cases = new LinkedHashMap<>();
         for (String state : states) {
             if (random.nextInt(4) > 0) {
-                cases.put(state, Destination.parse(to(random)).orElseThrow());
+                cases.put(state, oneCase(random));
             }
         }
         return new Branch(
-                key, none(), none(), none(), by, cases, random.nextBoolean() ? Destination.parse(to(random)) : none());
+                key, none(), none(), none(), by, cases, random.nextBoolean() ? Optional.of(oneCase(random)) : none());
+    }
+
+    private static Branch.Case oneCase(Random random) {
+        return new Branch.Case(
+                Destination.parse(to(random)).orElseThrow(),
+                sets(random),
+                random.nextInt(10) == 0
+                        ? Optional.of(List.of(Mailbox.Reason.BUSY, Mailbox.Reason.NO_ANSWER, Mailbox.Reason.CLOSED)
+                                .get(random.nextInt(3)))
+                        : none());
+    }
+
+    /// Mostly nothing.
+    private static Sets sets(Random random) {
+        return random.nextInt(10) > 0
+                ? Sets.NOTHING
+                : new Sets(
+                        random.nextBoolean() ? Optional.of("nb-NO") : none(),
+                        random.nextBoolean() ? List.of("vip") : List.of());
+    }
+
+    private static Mailbox mailbox(String key, Optional<String> operator, Optional<Integer> keep, Random random) {
+        Mailbox plain = Plans.mailbox(key, operator, keep);
+        Map<Mailbox.Reason, Ref> byReason = new LinkedHashMap<>();
+        boolean several = random.nextInt(5) == 0;
+        for (Mailbox.Reason reason : Mailbox.Reason.values()) {
+            if (several && random.nextBoolean()) {
+                byReason.put(reason, new Ref(Kind.PROMPT, random.nextBoolean() ? "ask" : "no-key"));
+            }
+        }
+        return new Mailbox(
+                key,
+                none(),
+                none(),
+                none(),
+                plain.greeting(),
+                byReason,
+                plain.pin(),
+                plain.email(),
+                plain.maxMessage(),
+                plain.maxMessages(),
+                plain.operator());
     }
 
     private static Ask ask(Random random) {
@@ -171,16 +260,24 @@ public final class RandomPlans {
                 none(),
                 none(),
                 none(),
-                List.of(new Ref(Kind.PROMPT, "ask")),
+                List.of(spoken("ask", random)),
                 4 + random.nextInt(2),
                 5 + random.nextInt(2),
                 new Seconds(random.nextInt(8)),
                 1 + random.nextInt(3),
                 failed("no-key", random),
                 failed("wrong-key", random),
-                random.nextInt(4) > 0 ? Optional.of(Ask.LookIn.ACCOUNT) : none(),
+                List.of(
+                                Optional.<Ask.LookIn>empty(),
+                                Ask.LookIn.parse("contacts.account"),
+                                Ask.LookIn.parse("contacts.account"),
+                                Ask.LookIn.parse("contacts.account"),
+                                Ask.LookIn.parse("lookup/bank"))
+                        .get(random.nextInt(5)),
+                random.nextInt(5) == 0,
+                sets(random),
                 Destination.parse(random.nextBoolean() ? "branch/by-ask" : to(random)),
-                Destination.parse(to(random)));
+                Destination.parse(random.nextInt(4) == 0 ? "route" : to(random)));
     }
 
     /// After a failed try something is said; the last may lead elsewhere than giving up does.
@@ -215,8 +312,10 @@ public final class RandomPlans {
 
     private static Chain chain(String key, Random random) {
         List<Chain.Stage> stages = new ArrayList<>();
-        String[] targets = {"extension/2001", "ring-group/g0", "outside/+447700900321", "extension/2003"};
-        for (int count = random.nextInt(4); count > 0; count--) {
+        String[] targets = {
+            "extension/2001", "ring-group/g0", "outside/+447700900321", "extension/2003", "hunt-group/h1", "queue/q0"
+        };
+        for (int count = random.nextInt(3); count > 0; count--) {
             Destination target =
                     Destination.parse(targets[random.nextInt(targets.length)]).orElseThrow();
             stages.add(new Chain.Stage(target, new Seconds(random.nextInt(20)), false));
@@ -254,12 +353,12 @@ public final class RandomPlans {
                                 new Ref(Kind.HOURS, "day"),
                                 List.of("open", "late", "closed", "gone").get(random.nextInt(4))))
                         : none(),
-                Destination.parse(to(random)),
+                Destination.parse(random.nextInt(5) == 0 ? "extension-by-last 3" : to(random)),
+                sets(random),
                 new Route.Dress(
                         random.nextInt(3) == 0 ? Optional.of("Ferry {caller}") : none(),
                         none(),
                         music.get(random.nextInt(music.size())),
-                        random.nextInt(4) == 0 ? Optional.of("nb-NO") : none(),
                         random.nextInt(3) == 0 ? Optional.of(random.nextBoolean()) : none()),
                 random.nextInt(4) == 0 ? Destination.parse(to(random)) : none(),
                 random.nextInt(4) == 0,
@@ -276,8 +375,9 @@ public final class RandomPlans {
                 plain.caller(),
                 none(),
                 plain.to(),
+                sets(random),
                 Route.Dress.PLAIN,
-                random.nextInt(3) == 0 ? Destination.parse(to(random)) : none(),
+                random.nextInt(3) == 0 ? Destination.parse(random.nextBoolean() ? "ask/account" : to(random)) : none(),
                 false,
                 true);
     }
@@ -294,10 +394,8 @@ public final class RandomPlans {
         for (String pressed : List.of("1", "2", "0", "*")) {
             if (random.nextInt(3) > 0) {
                 String to = random.nextInt(4) > 0 ? to(random) : random.nextBoolean() ? "repeat" : "back";
-                Optional<String> language = random.nextInt(4) == 0 ? Optional.of("nb-NO") : none();
                 Optional<Ref> say = random.nextInt(4) == 0 ? Optional.of(new Ref(Kind.PROMPT, "ask")) : none();
-                List<String> tags = random.nextInt(5) == 0 ? List.of("vip") : List.of();
-                keys.put(pressed, new Menu.OnKey(none(), Destination.parse(to), language, tags, say));
+                keys.put(pressed, new Menu.OnKey(none(), Destination.parse(to), sets(random), say));
             }
         }
         Menu plain = Plans.menu(key, random.nextBoolean(), random.nextBoolean(), to(random), keys);
@@ -306,14 +404,19 @@ public final class RandomPlans {
                 none(),
                 none(),
                 none(),
-                plain.prompts(),
+                random.nextInt(4) == 0 ? List.of(spoken("ask", random), spoken("greeting", random)) : plain.prompts(),
                 plain.bargeIn(),
+                random.nextInt(4) > 0,
                 plain.keyWait(),
                 plain.tries(),
                 failed("no-key", random),
                 failed("wrong-key", random),
                 plain.giveUp(),
-                plain.dialExtensions(),
+                random.nextInt(3) == 0
+                        ? new DialExtensions(
+                                false,
+                                List.of(new DialExtensions.Span("2002", "2009"), new DialExtensions.Span("100", "100")))
+                        : plain.dialExtensions(),
                 plain.interDigit(),
                 keys);
     }
@@ -360,8 +463,13 @@ public final class RandomPlans {
             case 10 -> "chain/c" + at;
             case 11 -> "ask/account";
             case 12 ->
-                List.of("branch/by-switch", "branch/by-caller", "branch/by-language", "branch/by-ask")
-                        .get(random.nextInt(4));
+                List.of(
+                                "branch/by-switch",
+                                "branch/by-caller",
+                                "branch/by-language",
+                                "branch/by-ask",
+                                "branch/by-lookup")
+                        .get((1 + random.nextInt(9)) / 2);
             case 13 -> "page/p";
             case 0 -> "branch/s" + at;
             case 1 -> "announcement/a" + at;

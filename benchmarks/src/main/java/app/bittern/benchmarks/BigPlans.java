@@ -12,6 +12,7 @@ import app.bittern.plan.Branch;
 import app.bittern.plan.ClassOfService;
 import app.bittern.plan.Contact;
 import app.bittern.plan.Destination;
+import app.bittern.plan.DialExtensions;
 import app.bittern.plan.Extension;
 import app.bittern.plan.FailedTry;
 import app.bittern.plan.Hears;
@@ -31,7 +32,9 @@ import app.bittern.plan.Ref;
 import app.bittern.plan.RingGroup;
 import app.bittern.plan.Route;
 import app.bittern.plan.Seconds;
+import app.bittern.plan.Sets;
 import app.bittern.plan.Site;
+import app.bittern.plan.Spoken;
 import app.bittern.plan.Trunk;
 import java.time.ZoneId;
 import java.util.ArrayList;
@@ -170,6 +173,7 @@ public final class BigPlans {
                 new Route.From.Any(),
                 none(),
                 Destination.parse(to),
+                Sets.NOTHING,
                 Route.Dress.PLAIN,
                 none(),
                 false,
@@ -198,7 +202,7 @@ public final class BigPlans {
         states.add(
                 new HoursState("open", none(), List.of(WeekRange.parse(weekly).orElseThrow()), List.of()));
         states.add(new HoursState("closed", none(), List.of(), List.of()));
-        return new Hours("h" + index, none(), none(), new Calendar(states));
+        return new Hours("h" + index, none(), none(), none(), new Calendar(states));
     }
 
     private void prompts() {
@@ -214,7 +218,8 @@ public final class BigPlans {
                 none(),
                 none(),
                 none(),
-                List.of(new Ref(Kind.PROMPT, "closed")),
+                List.of(Spoken.of(new Ref(Kind.PROMPT, "closed"))),
+                Sets.NOTHING,
                 Destination.parse("mailbox/general")));
     }
 
@@ -263,39 +268,40 @@ public final class BigPlans {
             on.put(
                     "#",
                     new Menu.OnKey(
-                            none(),
-                            Destination.parse("menu/" + keys.getFirst()),
-                            Optional.of("nb-NO"),
-                            List.of(),
-                            none()));
+                            none(), Destination.parse("menu/" + keys.getFirst()), Sets.language("nb-NO"), none()));
         }
         return new Menu(
                 keys.get(index),
                 none(),
                 none(),
                 none(),
-                List.of(new Ref(Kind.PROMPT, "welcome")),
+                List.of(Spoken.of(new Ref(Kind.PROMPT, "welcome"))),
+                true,
                 true,
                 new Seconds(5),
                 3,
                 FailedTry.saying(new Ref(Kind.PROMPT, "no-key")),
                 FailedTry.saying(new Ref(Kind.PROMPT, "wrong-key")),
                 Destination.parse("ring-group/g" + random.nextInt(groups)),
-                index == 0 && menuLevels.size() < DIALLING,
+                index == 0 && menuLevels.size() < DIALLING ? DialExtensions.ANY : DialExtensions.NONE,
                 new Seconds(3),
                 on);
     }
 
     private static Menu.OnKey to(String destination) {
-        return new Menu.OnKey(none(), Destination.parse(destination), none(), List.of(), none());
+        return new Menu.OnKey(none(), Destination.parse(destination), Sets.NOTHING, none());
+    }
+
+    private static Branch.Case leads(String to) {
+        return Branch.Case.to(Destination.parse(to).orElseThrow());
     }
 
     private Branch branch(int index) {
-        Map<String, Destination> cases = new LinkedHashMap<>();
+        Map<String, Branch.Case> cases = new LinkedHashMap<>();
         String top = menuLevels.get(index % menuLevels.size()).getFirst();
-        cases.put("open", Destination.parse("menu/" + top).orElseThrow());
-        cases.put("closed", Destination.parse("announcement/closed").orElseThrow());
-        cases.put("holiday", Destination.parse("mailbox/general").orElseThrow());
+        cases.put("open", leads("menu/" + top));
+        cases.put("closed", leads("announcement/closed"));
+        cases.put("holiday", leads("mailbox/general"));
         return new Branch(
                 "s" + index,
                 none(),

@@ -26,7 +26,7 @@ final class Shapes {
                 "back",
                 to("menu/m0")
                         + PROMPT
-                        + menus("      \"0\": { to: back }\n      \"*\": { to: repeat, language: nb-NO }\n"));
+                        + menus("      \"0\": { to: back }\n      \"*\": { to: repeat, sets: { language: nb-NO } }\n"));
         all.put("queues", to("queue/q0") + "extensions: { \"2001\": {} }\nqueues:\n" + rows(60, Shapes::queue));
         all.put("forwards", to("extension/2000") + "extensions:\n" + rows(40, Shapes::forwarding));
         all.put(

@@ -100,7 +100,8 @@ public sealed interface Account {
     /// A stage of a chain rang.
     ///
     /// @param stage  its place in the chain, from 0; as many as there are where the chain has none
-    record AtStage(Chain chain, int stage, List<Rung> phones) implements Account {
+    /// @param inside what happened in a hunt group or a queue that it rang
+    record AtStage(Chain chain, int stage, List<Rung> phones, Optional<Account> inside) implements Account {
         public AtStage {
             phones = List.copyOf(phones);
         }

@@ -60,7 +60,7 @@ final class AgentRounds {
         this.before = before(queue, scene.plan(), bench);
         this.left = new ArrayList<>(there);
         left.sort(Comparator.comparingInt((There one) -> last(queue, found, one))
-                .thenComparingInt(one -> -known(queue, scene.plan(), one))
+                .thenComparingInt(one -> -known(queue, scene.plan(), one.agent()))
                 .thenComparingInt(one -> one.agent().rank()));
         this.soonestUsedUp = soonestUsedUp(
                         queue,
@@ -76,12 +76,11 @@ final class AgentRounds {
     }
 
     /// How much somebody knows of what the queue needs, where that is the order.
-    private static int known(Queue queue, Plan plan, There one) {
+    static int known(Queue queue, Plan plan, Queue.Agent agent) {
         if (queue.order() != Order.BY_SKILL) {
             return 0;
         }
-        Map<String, Skill> skills = one.agent()
-                .extension()
+        Map<String, Skill> skills = agent.extension()
                 .flatMap(ref -> plan.find(ref, Extension.class))
                 .map(Extension::skills)
                 .orElse(Map.of());

@@ -10,7 +10,7 @@ final class AnnouncementBehaviour implements Behaviour<Announcement> {
         return List.of(Outcome.of(
                         new Cause.Passed(),
                         Window.at(scene.length(announcement.prompts())),
-                        scene.onward(announcement.to()))
+                        scene.onward(announcement.to(), scene.context().given(announcement.sets())))
                 .by("to"));
     }
 

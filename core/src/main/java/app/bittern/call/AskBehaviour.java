@@ -2,13 +2,17 @@ package app.bittern.call;
 
 import app.bittern.plan.Ask;
 import app.bittern.plan.Contact;
+import app.bittern.plan.Destination;
+import app.bittern.plan.Lookup;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Ref;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.IntStream;
 
 /// Asks for digits as often as it has tries, and looks them up.
@@ -23,10 +27,17 @@ final class AskBehaviour implements Behaviour<Ask> {
     public List<Outcome> outcomes(Ask ask, Scene scene) {
         Tries tries = Tries.of(ask, scene);
         List<Outcome> outcomes = new ArrayList<>();
-        Map<String, Ref> entries = entries(ask, scene.plan());
-        entries.forEach((digits, contact) ->
-                outcomes.add(valid(ask, scene, tries.entered(digits.length(), ask.most()), Optional.of(contact))));
-        nobody(ask, entries, tries).ifPresent(window -> outcomes.add(valid(ask, scene, window, Optional.empty())));
+        Map<String, Ref> numbers = numbers(ask, scene.plan());
+        numbers.forEach((digits, ref) -> outcomes.add(Outcome.of(
+                new Cause.Dialled(digits),
+                tries.entered(digits.length(), ask.most()),
+                scene.onward(Optional.of(new Destination.To(ref))))));
+        entries(ask, scene.plan()).forEach((digits, contact) -> {
+            if (!numbers.containsKey(digits)) {
+                outcomes.add(valid(ask, scene, tries.entered(digits.length(), ask.most()), Optional.of(contact)));
+            }
+        });
+        nobody(ask, taken(ask, scene.plan()), tries).ifPresent(window -> outcomes.addAll(asked(ask, scene, window)));
         outcomes.addAll(gaveUp(ask, scene, tries));
         return outcomes;
     }
@@ -51,19 +62,72 @@ final class AskBehaviour implements Behaviour<Ask> {
         return ask.fewest() > 1 && !ask.failsAlike();
     }
 
+    /// Digits that are nobody's in the plan: a lookup is asked, where there is one.
+    private static List<Outcome> asked(Ask ask, Scene scene, Window window) {
+        return lookup(ask, scene.plan())
+                .map(lookup -> Answer.all(lookup.tags()).stream()
+                        .map(answer -> looked(ask, lookup, answer, window, scene))
+                        .toList())
+                .orElseGet(() -> List.of(valid(ask, scene, window, Optional.empty())));
+    }
+
+    private static Outcome looked(Ask ask, Lookup lookup, Answer answer, Window window, Scene scene) {
+        Context after =
+                scene.context().given(ask.sets()).found(ask.ref(), answer).found(lookup.ref(), answer);
+        return Outcome.of(
+                        new Cause.Looked(answer, true),
+                        window.plus(lookupTakes(lookup, answer)),
+                        scene.onward(ask.to(), after))
+                .by("to");
+    }
+
+    /// How long a lookup can take to say something.
+    static Window lookupTakes(Lookup lookup, Answer answer) {
+        int longest = lookup.answersWithin().value();
+        return answer instanceof Answer.None ? Window.at(longest) : new Window(0, longest);
+    }
+
+    private static Optional<Lookup> lookup(Ask ask, Plan plan) {
+        return ask.lookup().flatMap(ref -> plan.find(ref, Lookup.class));
+    }
+
+    /// The numbers of the site that digits can be, where they are dialled.
+    static Map<String, Ref> numbers(Ask ask, Plan plan) {
+        Map<String, Ref> numbers = new LinkedHashMap<>();
+        if (ask.dials()) {
+            plan.insideNumbers().objects().forEach((digits, ref) -> {
+                if (ref.kind().routable() && ask.valid(digits)) {
+                    numbers.put(digits, ref);
+                }
+            });
+        }
+        return numbers;
+    }
+
+    /// The digits that are somebody's, or a number of the site.
+    static Set<String> taken(Ask ask, Plan plan) {
+        Set<String> all = new LinkedHashSet<>(entries(ask, plan).keySet());
+        all.addAll(numbers(ask, plan).keySet());
+        return all;
+    }
+
     private static Outcome valid(Ask ask, Scene scene, Window window, Optional<Ref> contact) {
         return Outcome.of(
                         new Cause.Digits(contact.map(Ref::key)),
                         window,
-                        scene.onward(ask.to(), scene.context().found(ask.ref(), contact)))
+                        scene.onward(ask.to(), scene.context().given(ask.sets()).found(ask.ref(), answer(contact))))
                 .by("to");
     }
 
+    private static Answer answer(Optional<Ref> contact) {
+        return contact.<Answer>map(Answer.Known::new).orElseGet(Answer.Nobody::new);
+    }
+
     /// When digits are keyed that are nobody's: of each length of which not all are somebody's.
-    private static Optional<Window> nobody(Ask ask, Map<String, Ref> entries, Tries tries) {
+    private static Optional<Window> nobody(Ask ask, Set<String> taken, Tries tries) {
         return IntStream.rangeClosed(ask.fewest(), ask.most())
                 .filter(length -> length > 8
-                        || entries.keySet().stream()
+                        || taken.stream()
                                         .filter(digits -> digits.length() == length)
                                         .count()
                                 < Math.pow(10, length))
@@ -75,6 +139,7 @@ final class AskBehaviour implements Behaviour<Ask> {
     static Map<String, Ref> entries(Ask ask, Plan plan) {
         Map<String, Ref> entries = new LinkedHashMap<>();
         ask.lookIn()
+                .filter(where -> !(where instanceof Ask.LookIn.OfLookup))
                 .ifPresent(where -> plan.all(Contact.class)
                         .forEach(contact -> digits(where, contact, plan)
                                 .filter(ask::valid)
@@ -88,7 +153,7 @@ final class AskBehaviour implements Behaviour<Ask> {
         String end = digits.substring(digits.length() - Math.min(SAME_END, digits.length() - 1));
         return ask.lookIn()
                 .flatMap(where -> plan.all(Contact.class)
-                        .filter(contact -> where == Ask.LookIn.ACCOUNT
+                        .filter(contact -> where instanceof Ask.LookIn.OfAccount
                                 || contact.caller().text().endsWith(end))
                         .filter(contact -> digits(where, contact, plan).equals(Optional.of(digits)))
                         .findFirst())
@@ -97,8 +162,9 @@ final class AskBehaviour implements Behaviour<Ask> {
 
     private static Optional<String> digits(Ask.LookIn where, Contact contact, Plan plan) {
         return switch (where) {
-            case ACCOUNT -> contact.account();
-            case NUMBER ->
+            case Ask.LookIn.OfAccount account -> contact.account();
+            case Ask.LookIn.OfLookup outside -> Optional.empty();
+            case Ask.LookIn.OfNumber number ->
                 Optional.of(contact.caller().shownIn(plan.site().country()).replaceAll("[^0-9]", ""));
         };
     }
@@ -134,9 +200,7 @@ final class AskBehaviour implements Behaviour<Ask> {
                 if (!entry.rest().isEmpty()) {
                     bench.dialledAhead(entry.rest());
                 }
-                Optional<String> contact =
-                        contact(ask, scene.plan(), entry.digits()).map(Ref::key);
-                return done(new Cause.Digits(contact), second, hears, ask, tries);
+                return valid(ask, entry.digits(), second, hears, tries, scene, bench);
             }
             if (attempt < ask.tries()) {
                 second = sayAfter(
@@ -146,6 +210,42 @@ final class AskBehaviour implements Behaviour<Ask> {
         boolean silent = tries.getLast().digits().isEmpty();
         Cause cause = !apart(ask) ? new Cause.NoValidDigits() : silent ? new Cause.NoKey() : new Cause.WrongKey();
         return done(cause, second, hears, ask, tries);
+    }
+
+    private static Decision valid(
+            Ask ask,
+            String digits,
+            int second,
+            List<Heard> hears,
+            List<Account.Try> tries,
+            Scene scene,
+            BenchInHand bench) {
+        Optional<Lookup> lookup = lookup(ask, scene.plan());
+        if (ask.dials() && dialled(digits, scene.plan())) {
+            return done(new Cause.Dialled(digits), second, hears, ask, tries);
+        }
+        if (lookup.isPresent()) {
+            Found.Says says = bench.says(lookup.get());
+            int end = second + says.after();
+            hears.addAll(lookingUp(second, end));
+            return done(new Cause.Looked(says.answer(), true), end, hears, ask, tries);
+        }
+        Optional<String> contact = contact(ask, scene.plan(), digits).map(Ref::key);
+        return done(new Cause.Digits(contact), second, hears, ask, tries);
+    }
+
+    private static boolean dialled(String digits, Plan plan) {
+        return plan.insideNumbers()
+                .object(digits)
+                .filter(ref -> ref.kind().routable())
+                .isPresent();
+    }
+
+    /// What is heard while a lookup is waited for.
+    static List<Heard> lookingUp(int second, int end) {
+        return end == second
+                ? List.of()
+                : List.of(new Heard(second, end, Heard.Sound.SILENCE, "waiting for an answer"));
     }
 
     private static Decision done(Cause cause, int second, List<Heard> hears, Ask ask, List<Account.Try> tries) {

@@ -2,7 +2,7 @@ package app.bittern.call;
 
 import app.bittern.plan.Hears;
 import app.bittern.plan.Hours;
-import app.bittern.plan.Mailbox;
+import app.bittern.plan.Lookup;
 import app.bittern.plan.Music;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Queue;
@@ -87,7 +87,7 @@ final class BenchInHand {
                 local.toLocalDate().isAfter(last) == after;
             case Condition.HoursIn(Ref ref, String state) ->
                 plan.find(ref, Hours.class)
-                        .filter(hours -> hours.calendar().stateAt(local).equals(state))
+                        .filter(hours -> hours.at(plan.site()).stateAt(local).equals(state))
                         .isPresent();
             case Condition.SwitchIn(Ref ref, String position) ->
                 plan.find(ref, Switch.class)
@@ -99,13 +99,18 @@ final class BenchInHand {
 
     /// What would be found next on coming to a queue or a mailbox, without using it up.
     Found glance(Ref ref) {
-        List<Found> list = bench.waiting().getOrDefault(ref, List.of(new Found.Ahead(0)));
+        List<Found> list = bench.waiting().getOrDefault(ref, List.of(Found.usual(ref)));
         return list.get(Math.min(finds.getOrDefault(ref, List.of()).size(), list.size() - 1));
     }
 
     /// What has been used of the bench.
     Visit used() {
         return new Visit(keysGiven, reactions, presences, finds);
+    }
+
+    /// Forgets keys that were pressed before they were asked for.
+    void dropAhead() {
+        ahead.clear();
     }
 
     /// The next key asked for, without taking it.
@@ -131,7 +136,9 @@ final class BenchInHand {
 
     /// Puts back digits that were keyed and not asked for: they count at once where a key is asked for next.
     void dialledAhead(String digits) {
-        ahead.add(new KeyPress(digits, true));
+        if (!digits.isEmpty()) {
+            ahead.add(new KeyPress(digits, true));
+        }
     }
 
     /// What a phone does this time.
@@ -147,9 +154,14 @@ final class BenchInHand {
                 .before(usual);
     }
 
-    /// What is found on coming to a queue or a mailbox.
+    /// What is found on coming to a queue or a mailbox, or on asking a lookup.
     Found arrive(Ref ref) {
-        return next(bench.waiting().getOrDefault(ref, List.of(new Found.Ahead(0))), finds, ref);
+        return next(bench.waiting().getOrDefault(ref, List.of(Found.usual(ref))), finds, ref);
+    }
+
+    /// What a lookup says this time, and after how long.
+    Found.Says says(Lookup lookup) {
+        return arrive(lookup.ref()) instanceof Found.Says says ? says.of(lookup) : Found.Says.NOBODY;
     }
 
     private <K, V> V next(List<V> list, Map<K, List<V>> used, K key) {
@@ -168,13 +180,8 @@ final class BenchInHand {
         return took;
     }
 
-    /// Notes by what the call has left a state.
-    void left(State state, Cause cause) {
-        carried = carried.past(plan, state, cause);
-    }
-
-    /// Why the call has come where it is, as a mailbox may tell callers: the last answer that was not given.
-    Optional<Mailbox.Reason> reason() {
-        return carried.reason();
+    /// Notes that the call has left a state.
+    void left(State state) {
+        carried = carried.past(plan, state);
     }
 }

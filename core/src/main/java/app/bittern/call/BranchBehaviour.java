@@ -2,8 +2,9 @@ package app.bittern.call;
 
 import app.bittern.number.Caller;
 import app.bittern.plan.Branch;
-import app.bittern.plan.Contact;
 import app.bittern.plan.Hours;
+import app.bittern.plan.Lookup;
+import app.bittern.plan.Pointer;
 import app.bittern.plan.Ref;
 import app.bittern.plan.Route;
 import app.bittern.plan.Switch;
@@ -19,7 +20,8 @@ import java.util.stream.Stream;
 final class BranchBehaviour implements Behaviour<Branch> {
     private static final String MISSING = "missing";
     private static final String OTHERWISE = "else";
-    private static final List<String> FOUND_OR_NOT = List.of("found", "not-found");
+    private static final List<String> FOUND_OR_NOT = List.of(Answer.FOUND, Answer.NOT_FOUND);
+    private static final List<String> ANSWERED_OR_NOT = List.of(Answer.FOUND, Answer.NOT_FOUND, Answer.FAILED);
 
     @Override
     public List<Outcome> outcomes(Branch branch, Scene scene) {
@@ -48,7 +50,40 @@ final class BranchBehaviour implements Behaviour<Branch> {
                 scene.plan().find(ask).isPresent()
                         ? List.of(one(branch, scene, found(branch, scene, ask)))
                         : missing(scene);
+            case Branch.By.OfLookup(Ref ref) ->
+                scene.plan()
+                        .find(ref, Lookup.class)
+                        .map(lookup -> byLookup(branch, lookup, scene))
+                        .orElseGet(() -> missing(scene));
         };
+    }
+
+    /// What a lookup has said before is known; else it is asked now.
+    private static List<Outcome> byLookup(Branch branch, Lookup lookup, Scene scene) {
+        return scene.context()
+                .foundBy(lookup.ref())
+                .map(known -> List.of(one(branch, scene, state(branch, scene, known))))
+                .orElseGet(() -> asking(branch, lookup, scene));
+    }
+
+    private static List<Outcome> asking(Branch branch, Lookup lookup, Scene scene) {
+        return Answer.all(lookup.tags()).stream()
+                .map(answer -> outcome(
+                        branch,
+                        scene,
+                        state(branch, scene, answer),
+                        new Cause.Looked(answer, false),
+                        AskBehaviour.lookupTakes(lookup, answer),
+                        scene.context().found(lookup.ref(), answer)))
+                .toList();
+    }
+
+    /// The first case that what was found is.
+    private static String state(Branch branch, Scene scene, Answer answer) {
+        return branch.cases().keySet().stream()
+                .filter(state -> answer.is(state, scene.plan()))
+                .findFirst()
+                .orElse(OTHERWISE);
     }
 
     /// A case for callers is made alone: there may be thousands, and each names all before it.
@@ -78,6 +113,19 @@ final class BranchBehaviour implements Behaviour<Branch> {
                                 state -> true,
                                 () -> branch.cases().keySet().containsAll(FOUND_OR_NOT))
                         : missing(scene);
+            case Branch.By.OfLookup(Ref ref) ->
+                scene.plan()
+                        .find(ref, Lookup.class)
+                        .map(lookup -> Stream.concat(
+                                        asking(branch, lookup, scene).stream(),
+                                        allCases(
+                                                branch,
+                                                scene,
+                                                state -> true,
+                                                () -> branch.cases().keySet().containsAll(ANSWERED_OR_NOT))
+                                                .stream())
+                                .toList())
+                        .orElseGet(() -> missing(scene));
             case Branch.By.OfCaller caller ->
                 allCases(branch, scene, state -> Branch.callers(state).isPresent(), () -> false);
             case Branch.By.OfHours hours -> new BranchBehaviour().outcomes(branch, scene);
@@ -110,9 +158,18 @@ final class BranchBehaviour implements Behaviour<Branch> {
     }
 
     private static Outcome one(Branch branch, Scene scene, String state) {
-        Outcome outcome = Outcome.of(new Cause.Case(state), Window.NOW, scene.onward(branch.destination(state)));
+        return outcome(branch, scene, state, new Cause.Case(state), Window.NOW, scene.context());
+    }
+
+    private static Outcome outcome(
+            Branch branch, Scene scene, String state, Cause cause, Window window, Context carrying) {
+        Optional<Branch.Case> taken = branch.taken(state);
+        Context after = taken.map(one -> carrying.given(one.sets()).greeted(one.greetAs()))
+                .orElse(carrying);
         boolean own = branch.cases().containsKey(state) || (branch.otherwise().isEmpty() && !state.equals(OTHERWISE));
-        return own ? outcome.by("cases", state) : outcome.by(OTHERWISE);
+        String[] steps = own ? new String[] {"cases", state} : new String[] {OTHERWISE};
+        return Outcome.of(cause, window, scene.onward(taken.map(Branch.Case::to), after))
+                .at(taken.map(one -> one.slot(steps)).orElseGet(() -> Pointer.of((Object[]) steps)));
     }
 
     /// Each case is for those whom no case before it is for; a tag that a menu has set holds whoever calls.
@@ -164,20 +221,21 @@ final class BranchBehaviour implements Behaviour<Branch> {
 
     /// The first case that what was found for the digits is: a tag of the contact, `found` or `not-found`.
     private static String found(Branch branch, Scene scene, Ref ask) {
-        Optional<Contact> contact = scene.context()
-                .keyedIn(ask)
-                .flatMap(Context.Entry::contact)
-                .flatMap(ref -> scene.plan().find(ref, Contact.class));
-        return branch.cases().keySet().stream()
-                .filter(state -> contact.map(known -> state.equals("found")
-                                || (state.startsWith("tag ") && known.tags().contains(state.substring(4))))
-                        .orElse(state.equals("not-found")))
-                .findFirst()
-                .orElse(OTHERWISE);
+        return state(branch, scene, scene.context().foundBy(ask).orElseGet(Answer.Nobody::new));
     }
 
     @Override
     public Decision decide(Branch branch, Scene scene, BenchInHand bench) {
+        if (branch.by() instanceof Branch.By.OfLookup(Ref ref)
+                && scene.context().foundBy(ref).isEmpty()
+                && scene.plan().find(ref, Lookup.class).isPresent()) {
+            Found.Says says = bench.says(scene.plan().find(ref, Lookup.class).orElseThrow());
+            return Decision.of(
+                    new Cause.Looked(says.answer(), false),
+                    says.after(),
+                    AskBehaviour.lookingUp(0, says.after()),
+                    new Account.Branched(branch, scene.context()));
+        }
         return Decision.atOnce(
                 new Cause.Case(taken(branch, scene, bench)), new Account.Branched(branch, scene.context()));
     }
@@ -188,7 +246,7 @@ final class BranchBehaviour implements Behaviour<Branch> {
             case Branch.By.OfHours(Ref ref) ->
                 scene.plan()
                         .find(ref, Hours.class)
-                        .map(hours -> hours.calendar().stateAt(bench.local()))
+                        .map(hours -> hours.at(scene.plan().site()).stateAt(bench.local()))
                         .orElse(MISSING);
             case Branch.By.OfSwitch(Ref ref) ->
                 scene.plan()
@@ -202,6 +260,11 @@ final class BranchBehaviour implements Behaviour<Branch> {
                         .orElse(OTHERWISE);
             case Branch.By.OfLanguage language -> language(branch, scene);
             case Branch.By.OfAsk(Ref ask) -> scene.plan().find(ask).isPresent() ? found(branch, scene, ask) : MISSING;
+            case Branch.By.OfLookup(Ref lookup) ->
+                scene.context()
+                        .foundBy(lookup)
+                        .map(known -> state(branch, scene, known))
+                        .orElse(MISSING);
         };
     }
 

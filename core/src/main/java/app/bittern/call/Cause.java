@@ -16,6 +16,7 @@ public sealed interface Cause {
             case Operator operator -> true;
             case Digits digits -> true;
             case Callback callback -> true;
+            case Looked(Answer answer, boolean keyed) -> keyed;
             case Within within -> true;
             case Passed passed -> false;
             case NoNumber none -> false;
@@ -229,6 +230,16 @@ public sealed interface Cause {
         @Override
         public String id() {
             return "done";
+        }
+    }
+
+    /// What a lookup has said: `tag haulier`, `failed`.
+    ///
+    /// @param keyed whether it was asked with digits that the caller chose
+    record Looked(Answer answer, boolean keyed) implements Cause {
+        @Override
+        public String id() {
+            return "lookup " + answer.word();
         }
     }
 

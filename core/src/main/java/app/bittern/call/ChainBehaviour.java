@@ -1,6 +1,8 @@
 package app.bittern.call;
 
 import app.bittern.plan.Chain;
+import app.bittern.plan.HuntGroup;
+import app.bittern.plan.Plan;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -15,14 +17,28 @@ final class ChainBehaviour implements Behaviour<Chain> {
                     .by("then"));
         }
         Chain.Stage now = chain.stages().get(stage);
-        Ringing ringing = Ringing.of(now, scene.plan());
         int time = now.time().value();
         Onward next = next(chain, scene);
+        Onward answered =
+                new Onward.Ends(Ending.of(Ending.Kind.ANSWERED, chain.ref()).by(now.ring()));
+        return QueueStage.of(now, scene)
+                .map(queue -> queue.outcomes(answered, next))
+                .orElseGet(() -> rung(Ringing.of(now, scene.plan()), hunts(now, scene.plan()), time, answered, next));
+    }
+
+    /// The hunt group that a stage rings, where it does.
+    static Optional<HuntGroup> hunts(Chain.Stage stage, Plan plan) {
+        return stage.ring().target().flatMap(ref -> plan.find(ref, HuntGroup.class));
+    }
+
+    private static List<Outcome> rung(
+            Ringing ringing, Optional<HuntGroup> hunts, int time, Onward answered, Onward next) {
         List<Outcome> outcomes = new ArrayList<>();
-        Ending answered = Ending.of(Ending.Kind.ANSWERED, chain.ref()).by(now.ring());
-        ringing.answered(time)
-                .ifPresent(window -> outcomes.add(Outcome.of(new Cause.Answered(), window, new Onward.Ends(answered))));
-        ringing.unanswered(time)
+        hunts.map(group -> hunted(group, ringing, time))
+                .orElseGet(() -> ringing.answered(time))
+                .ifPresent(window -> outcomes.add(Outcome.of(new Cause.Answered(), window, answered)));
+        hunts.map(group -> unanswered(group, ringing, time))
+                .orElseGet(() -> ringing.unanswered(time))
                 .ifPresent(window -> outcomes.add(
                         Outcome.of(new Cause.NoAnswer(), window, next).by("then")));
         if (ringing.canBeBusy()) {
@@ -32,6 +48,20 @@ final class ChainBehaviour implements Behaviour<Chain> {
             outcomes.add(Outcome.of(new Cause.Unreachable(), Window.NOW, next).by("then"));
         }
         return outcomes;
+    }
+
+    /// When a hunt group can be answered in so many seconds.
+    private static Optional<Window> hunted(HuntGroup group, Ringing ringing, int time) {
+        return Optional.of(ringing.able())
+                .filter(able -> !able.isEmpty())
+                .map(able -> new Window(0, Math.min(time, HuntGroupBehaviour.longest(group, able))));
+    }
+
+    /// When it has hunted to no avail, or is given up.
+    private static Optional<Window> unanswered(HuntGroup group, Ringing ringing, int time) {
+        boolean declines = ringing.able().stream().anyMatch(Ringing.Phone::keyToTake);
+        int soonest = declines ? 0 : Math.min(time, group.ringEach().value());
+        return hunted(group, ringing, time).map(window -> new Window(soonest, window.latest()));
     }
 
     private static Onward next(Chain chain, Scene scene) {
@@ -45,12 +75,21 @@ final class ChainBehaviour implements Behaviour<Chain> {
     public Decision decide(Chain chain, Scene scene, BenchInHand bench) {
         int stage = scene.state().stage();
         if (stage >= chain.stages().size()) {
-            return Decision.atOnce(new Cause.Passed(), new Account.AtStage(chain, stage, List.of()));
+            return Decision.atOnce(new Cause.Passed(), new Account.AtStage(chain, stage, List.of(), Optional.empty()));
         }
         Chain.Stage now = chain.stages().get(stage);
         int time = now.time().value();
+        Optional<QueueStage> queue = QueueStage.of(now, scene);
+        if (queue.isPresent()) {
+            return queue.get().decide(chain, stage, bench);
+        }
+        Optional<HuntGroup> hunts = hunts(now, scene.plan());
+        if (hunts.isPresent()) {
+            Decision hunted = HuntGroupBehaviour.decide(hunts.get(), scene, bench, time);
+            return hunted.told(new Account.AtStage(chain, stage, List.of(), Optional.of(hunted.account())));
+        }
         List<Rung> phones = Rung.together(Ringing.of(now, scene.plan()), time, bench);
-        Account account = new Account.AtStage(chain, stage, phones);
+        Account account = new Account.AtStage(chain, stage, phones, Optional.empty());
         if (phones.stream().noneMatch(Rung::reachable)) {
             return NobodyRings.decide(phones.stream().anyMatch(Rung::busy), account);
         }

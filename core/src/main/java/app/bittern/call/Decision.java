@@ -25,6 +25,11 @@ record Decision(Cause cause, int after, List<Heard> hears, Account account, Opti
         return new Decision(cause, after, hears, account, Optional.of(who), voiceChannels);
     }
 
+    /// The same told otherwise.
+    Decision told(Account otherwise) {
+        return new Decision(cause, after, hears, otherwise, by, voiceChannels);
+    }
+
     Decision speaking() {
         return new Decision(cause, after, hears, account, by, 1);
     }

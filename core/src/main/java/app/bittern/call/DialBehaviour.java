@@ -27,7 +27,12 @@ final class DialBehaviour implements Behaviour<Extension> {
             case Dialling.Leads.To(Ref ref) -> scene.enter(ref, connected);
             case Dialling.Leads.ToNumber number ->
                 dials.route()
-                        .map(route -> scene.enter(route, connected))
+                        .map(route -> scene.enter(
+                                route,
+                                dials.dialling()
+                                        .number()
+                                        .map(connected::calling)
+                                        .orElse(connected)))
                         .orElseGet(() -> scene.ends(Ending.Kind.UNMATCHED, scene.at()));
             case Dialling.Leads.Out(Ref outbound) -> scene.enter(outbound, connected);
             case Dialling.Leads.Nowhere() -> scene.ends(Ending.Kind.UNMATCHED, scene.at());

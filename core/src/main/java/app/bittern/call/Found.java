@@ -1,11 +1,15 @@
 package app.bittern.call;
 
+import app.bittern.plan.Kind;
+import app.bittern.plan.Lookup;
+import app.bittern.plan.Ref;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 
 /// What a caller finds on coming to a queue, a mailbox or a trunk, one of the times: so many before them, or no
 /// room.
@@ -19,6 +23,15 @@ public sealed interface Found {
 
     /// What stands before the agent that a caller had last time.
     String LAST = ", last ";
+
+    /// What is allowed of lookups, as a refusal says it.
+    String ALLOWED_LOOKUP = "found, tag and its name, not-found or failed, with the seconds that it takes where it is"
+            + " not at once: \"tag haulier after 2s\"; several in order joined by then";
+
+    /// What stands before the seconds that a lookup takes.
+    String AFTER = " after ";
+
+    Pattern SAYS = Pattern.compile("(found|not-found|failed|tag [^ ].*?)(?: after ([0-9]{1,3})s)?");
 
     Pattern AHEAD = Pattern.compile("([0-9]{1,6})(?:, last (\\+?[0-9]{1,15}))?");
 
@@ -56,6 +69,37 @@ public sealed interface Found {
     /// A trunk that works and has a free channel, as it is written.
     String FREE = "free";
 
+    /// What a lookup says.
+    ///
+    /// @param after seconds until it does
+    record Says(Answer answer, int after) implements Found {
+        /// That it knows nobody, at once.
+        static final Says NOBODY = new Says(new Answer.Nobody(), 0);
+
+        /// The same of a lookup: one that is later than it is waited for has failed, and failing takes as long; a tag
+        /// that it does not give says no more than that somebody was found.
+        Says of(Lookup lookup) {
+            int longest = lookup.answersWithin().value();
+            if (after > longest || answer instanceof Answer.None) {
+                return new Says(new Answer.None(), longest);
+            }
+            boolean known = !(answer instanceof Answer.Outside(Optional<String> tag))
+                    || tag.isEmpty()
+                    || lookup.tags().contains(tag.get());
+            return known ? this : new Says(new Answer.Outside(Optional.empty()), after);
+        }
+
+        @Override
+        public String toString() {
+            return answer.word() + (after == 0 ? "" : AFTER + after + "s");
+        }
+    }
+
+    /// What is found where a bench says nothing of it.
+    static Found usual(Ref ref) {
+        return ref.kind() == Kind.LOOKUP ? Says.NOBODY : new Ahead(0);
+    }
+
     /// As it is written of a trunk.
     default String ofTrunk() {
         return free() ? FREE : toString();
@@ -71,6 +115,7 @@ public sealed interface Found {
         return switch (this) {
             case Full full -> room.isPresent();
             case Down down -> false;
+            case Says says -> false;
             case Ahead(int count, Optional<String> last) ->
                 room.filter(most -> count >= most).isPresent();
         };
@@ -94,6 +139,42 @@ public sealed interface Found {
             case FREE -> Optional.of(new Ahead(0));
             case String other -> Optional.empty();
         });
+    }
+
+    /// Reads what a lookup says, several in order: `found after 2s then failed`.
+    static Optional<List<Found>> parseLookup(String text) {
+        return parseAll(text, Found::says);
+    }
+
+    private static Optional<Found> says(String text) {
+        Matcher read = SAYS.matcher(text);
+        if (!read.matches()) {
+            return Optional.empty();
+        }
+        Answer answer = switch (read.group(1)) {
+            case Answer.FOUND -> new Answer.Outside(Optional.empty());
+            case Answer.NOT_FOUND -> new Answer.Nobody();
+            case Answer.FAILED -> new Answer.None();
+            case String tag -> new Answer.Outside(Optional.of(tag.substring(Answer.TAG.length())));
+        };
+        return Optional.of(new Says(answer, read.group(2) == null ? 0 : Integer.parseInt(read.group(2))));
+    }
+
+    /// What is allowed of a kind, as a refusal says it.
+    static String allowed(Kind kind) {
+        return kind == Kind.TRUNK ? ALLOWED_TRUNK : kind == Kind.LOOKUP ? ALLOWED_LOOKUP : ALLOWED;
+    }
+
+    /// Reads what is found of a kind, several in order joined by `then`.
+    static Optional<List<Found>> parse(String text, Kind kind) {
+        return kind == Kind.TRUNK ? parseTrunk(text) : kind == Kind.LOOKUP ? parseLookup(text) : parseAll(text);
+    }
+
+    /// As [#parse(String, Kind)] reads it.
+    static String words(List<Found> all, Kind kind) {
+        return kind == Kind.TRUNK
+                ? all.stream().map(Found::ofTrunk).collect(Collectors.joining(" then "))
+                : Reaction.words(all);
     }
 
     static Optional<Found> parse(String text) {

@@ -153,7 +153,7 @@ final class Held {
     }
 
     private Optional<Left> asked(Press press, Ask ask) {
-        Decision decision = AskBehaviour.decide(ask, scene.at(ask.ref()), hand, last - press.second());
+        Decision decision = AskBehaviour.decide(ask.forDigits(), scene.at(ask.ref()), hand, last - press.second());
         int end = press.second() + decision.after();
         boolean keyed = decision.cause() instanceof Cause.Digits && end <= last;
         return aside(press, decision, end, keyed ? Optional.of(callback(press, end)) : Optional.empty());

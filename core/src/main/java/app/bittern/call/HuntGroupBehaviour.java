@@ -16,7 +16,7 @@ final class HuntGroupBehaviour implements Behaviour<HuntGroup> {
         List<Ringing.Phone> able = ringing.able();
         if (!able.isEmpty()) {
             int each = group.ringEach().value();
-            int longest = group.laps() * able.size() * each;
+            int longest = longest(group, able);
             boolean declines = able.stream().anyMatch(Ringing.Phone::keyToTake);
             outcomes.add(Outcome.of(
                     new Cause.Answered(), new Window(0, longest), scene.ends(Ending.Kind.ANSWERED, group.ref())));
@@ -32,6 +32,16 @@ final class HuntGroupBehaviour implements Behaviour<HuntGroup> {
 
     @Override
     public Decision decide(HuntGroup group, Scene scene, BenchInHand bench) {
+        return decide(group, scene, bench, Integer.MAX_VALUE);
+    }
+
+    /// How long it hunts where everybody rings to the end.
+    static int longest(HuntGroup group, List<Ringing.Phone> able) {
+        return group.laps() * able.size() * group.ringEach().value();
+    }
+
+    /// What happens on a bench in so many seconds: no phone begins to ring later.
+    static Decision decide(HuntGroup group, Scene scene, BenchInHand bench, int time) {
         List<Account.Hunt> members = new ArrayList<>();
         List<Hunted> idle = new ArrayList<>();
         for (Ringing.Phone phone : Ringing.of(group, scene.plan()).phones()) {
@@ -45,18 +55,21 @@ final class HuntGroupBehaviour implements Behaviour<HuntGroup> {
                 ? NobodyRings.decide(
                         members.stream().anyMatch(member -> member.seen() instanceof Reaction.Busy),
                         new Account.Hunted(group, members, List.of()))
-                : hunted(group, idle, members, scene, bench);
+                : hunted(group, idle, members, scene, bench, time);
     }
 
     private static Decision hunted(
-            HuntGroup group, List<Hunted> idle, List<Account.Hunt> members, Scene scene, BenchInHand bench) {
+            HuntGroup group, List<Hunted> idle, List<Account.Hunt> members, Scene scene, BenchInHand bench, int time) {
         List<Heard> hears = new ArrayList<>();
         List<Account.RungAt> rung = new ArrayList<>();
         int second = 0;
         for (int lap = 0; lap < group.laps(); lap++) {
             for (Hunted member : idle) {
+                if (!rung.isEmpty() && second >= time) {
+                    break;
+                }
                 Reaction reaction = lap == 0 ? member.seen() : Rung.react(member.phone(), bench);
-                Turn turn = turn(reaction, group.ringEach().value());
+                Turn turn = turn(reaction, Math.min(group.ringEach().value(), time - second));
                 int end = second + turn.seconds();
                 Party party = member.phone().party();
                 if (turn.rings()) {

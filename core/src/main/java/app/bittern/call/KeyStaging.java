@@ -2,13 +2,17 @@ package app.bittern.call;
 
 import app.bittern.plan.Ask;
 import app.bittern.plan.DialledNumbers;
+import app.bittern.plan.Kind;
+import app.bittern.plan.Lookup;
 import app.bittern.plan.Menu;
+import app.bittern.plan.Ref;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
 
@@ -50,13 +54,13 @@ final class KeyStaging {
 
     /// Something wrong that is over at once, and the longest wait for a number that is none.
     private List<String> wrong(Menu menu) {
-        if (!menu.dialExtensions()) {
+        if (!menu.dialExtensions().possible()) {
             return further("")
                     .filter(key -> !menu.keys().containsKey(key))
                     .limit(1)
                     .toList();
         }
-        DialledNumbers numbers = scene.plan().dialledNumbers();
+        DialledNumbers numbers = menu.dialExtensions().numbers(scene.plan());
         Predicate<String> taken =
                 some -> numbers.sorted().contains(some) || menu.keys().containsKey(some);
         Optional<String> atOnce = Stream.concat(Stream.of(""), further("").filter(numbers::begins))
@@ -82,26 +86,54 @@ final class KeyStaging {
             failing.add(spread("0", 0, 0));
             failing.add(spread("0".repeat(ask.fewest() - 1), late, wait));
         }
-        return cause instanceof Cause.Digits(Optional<String> found)
-                ? tries(failing, ask.tries(), digits(ask, found), late, wait)
+        if (cause instanceof Cause.Digits(Optional<String> found)) {
+            return tries(failing, ask.tries(), digits(ask, found), late, wait);
+        }
+        if (cause instanceof Cause.Dialled(String number)) {
+            return tries(failing, ask.tries(), List.of(number), late, wait);
+        }
+        return cause instanceof Cause.Looked looked
+                ? looked(ask, looked, tries(failing, ask.tries(), nobodys(ask), late, wait))
                 : failed(failing, ask.tries(), cause);
+    }
+
+    /// Each visit with what a lookup says at once and as late as it is waited for.
+    private List<Visit> looked(Ask ask, Cause.Looked looked, List<Visit> visits) {
+        Ref lookup = ask.lookup().orElseThrow();
+        int late = scene.plan()
+                .find(lookup, Lookup.class)
+                .orElseThrow()
+                .answersWithin()
+                .value();
+        return visits.stream()
+                .flatMap(visit -> Stream.of(0, late)
+                        .map(after -> Visit.finding(lookup, new Found.Says(looked.answer(), after), visit.keys())))
+                .toList();
     }
 
     /// The digits of a contact, or of each length some that are nobody's.
     private List<String> digits(Ask ask, Optional<String> found) {
-        Map<String, ?> entries = AskBehaviour.entries(ask, scene.plan());
+        Map<String, Ref> entries = AskBehaviour.entries(ask, scene.plan());
         if (found.isPresent()) {
-            return AskBehaviour.entries(ask, scene.plan()).entrySet().stream()
-                    .filter(entry -> entry.getValue().key().equals(found.get()))
+            Set<String> numbers = AskBehaviour.numbers(ask, scene.plan()).keySet();
+            return entries.entrySet().stream()
+                    .filter(entry -> entry.getValue().equals(new Ref(Kind.CONTACT, found.get())))
                     .map(Map.Entry::getKey)
+                    .filter(digits -> !numbers.contains(digits))
                     .toList();
         }
+        return nobodys(ask);
+    }
+
+    /// Of each length some digits that are nobody's.
+    private List<String> nobodys(Ask ask) {
+        Set<String> entries = AskBehaviour.taken(ask, scene.plan());
         List<String> nobodys = new ArrayList<>();
         for (int length = ask.fewest(); length <= ask.most(); length++) {
             String shape = "%0" + length + "d";
             for (int number = 0; number <= entries.size() && (length > 8 || number < Math.pow(10, length)); number++) {
                 String digits = String.format(Locale.ROOT, shape, number);
-                if (!entries.containsKey(digits)) {
+                if (!entries.contains(digits)) {
                     nobodys.add(digits);
                     break;
                 }

@@ -5,7 +5,6 @@ import app.bittern.plan.Ref;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Stream;
 
 /// A mailbox takes a message: the call has ended the moment it comes in, unless key 0 leads to somebody or as many
 /// messages are kept as it keeps.
@@ -17,7 +16,7 @@ final class MailboxBehaviour implements Behaviour<Mailbox> {
         if (mailbox.operator().isPresent()) {
             outcomes.add(Outcome.of(
                             new Cause.Operator(),
-                            new Window(0, longest(mailbox, scene)),
+                            new Window(0, scene.length(greeting(mailbox, scene))),
                             scene.onward(mailbox.operator()))
                     .by("operator"));
         }
@@ -27,14 +26,9 @@ final class MailboxBehaviour implements Behaviour<Mailbox> {
         return outcomes;
     }
 
-    /// The length of the longest greeting that a caller may be told.
-    private static int longest(Mailbox mailbox, Scene scene) {
-        return Stream.concat(
-                        Stream.of(mailbox.greeting()),
-                        mailbox.greetings().values().stream().map(Optional::of))
-                .mapToInt(scene::length)
-                .max()
-                .orElse(0);
+    /// The greeting that a caller is told.
+    static Optional<Ref> greeting(Mailbox mailbox, Scene scene) {
+        return mailbox.greeting(scene.context().facts().greeting());
     }
 
     @Override
@@ -44,7 +38,7 @@ final class MailboxBehaviour implements Behaviour<Mailbox> {
         if (found.full(mailbox.maxMessages())) {
             return Decision.atOnce(new Cause.Full(), account);
         }
-        Optional<Ref> said = mailbox.greeting(bench.reason());
+        Optional<Ref> said = greeting(mailbox, scene);
         int greeting = scene.length(said);
         if (mailbox.operator().isPresent()
                 && bench.peek().digits().equals("0")

@@ -1,6 +1,7 @@
 package app.bittern.call;
 
 import app.bittern.plan.Destination;
+import app.bittern.plan.DialledNumbers;
 import app.bittern.plan.Extension;
 import app.bittern.plan.FailedTry;
 import app.bittern.plan.Kind;
@@ -20,17 +21,19 @@ final class MenuBehaviour implements Behaviour<Menu> {
 
     /// How long a number that is none can go on after its first digit.
     private static int further(Menu menu, Plan plan) {
-        return menu.dialExtensions() ? (longest(plan) - 1) * menu.interDigit().value() : 0;
+        return menu.dialExtensions().possible()
+                ? (longest(menu, plan) - 1) * menu.interDigit().value()
+                : 0;
     }
 
-    /// The digits of the longest extension.
-    private static int longest(Plan plan) {
-        return Math.max(1, plan.dialledNumbers().longest());
+    /// The digits of the longest extension that can be dialled.
+    private static int longest(Menu menu, Plan plan) {
+        return Math.max(1, menu.dialExtensions().numbers(plan).longest());
     }
 
     /// A key cannot be wrong where all twelve lead somewhere.
     private static boolean canBeWrong(Menu menu) {
-        return menu.dialExtensions() || menu.keys().size() < 12;
+        return menu.dialExtensions().possible() || menu.keys().size() < 12;
     }
 
     @Override
@@ -44,7 +47,7 @@ final class MenuBehaviour implements Behaviour<Menu> {
     }
 
     private static Outcome keyed(Scene scene, Tries lengths, String pressed, Menu.OnKey does) {
-        Context carrying = scene.context().speaking(does.language()).tagged(does.tags());
+        Context carrying = scene.context().given(does.sets());
         Window said = Window.at(scene.length(does.say(), carrying.language()));
         return Outcome.of(new Cause.Key(pressed), lengths.keyed().plus(said), scene.onward(does.to(), carrying))
                 .by("keys", pressed, "to");
@@ -76,6 +79,7 @@ final class MenuBehaviour implements Behaviour<Menu> {
             case Cause.Message o -> Optional.empty();
             case Cause.Operator o -> Optional.empty();
             case Cause.Digits o -> Optional.empty();
+            case Cause.Looked o -> Optional.empty();
             case Cause.NoValidDigits o -> Optional.empty();
             case Cause.Full o -> Optional.empty();
             case Cause.NoAgents o -> Optional.empty();
@@ -122,12 +126,12 @@ final class MenuBehaviour implements Behaviour<Menu> {
     }
 
     private static boolean dialable(Menu menu, Extension extension) {
-        return menu.dialExtensions() && !menu.keys().containsKey(extension.dialled());
+        return menu.dialExtensions().takes(extension.dialled()) && !menu.keys().containsKey(extension.dialled());
     }
 
     /// The extensions that can be dialled: a number of one digit that is a key is the key.
     private static Stream<Extension> dialable(Menu menu, Plan plan) {
-        return menu.dialExtensions()
+        return menu.dialExtensions().possible()
                 ? plan.all(Extension.class).filter(extension -> dialable(menu, extension))
                 : Stream.empty();
     }
@@ -179,6 +183,7 @@ final class MenuBehaviour implements Behaviour<Menu> {
         private final Tries lengths;
         private final List<Heard> hears = new ArrayList<>();
         private final List<Account.Try> tried = new ArrayList<>();
+        private final DialledNumbers numbers;
         private int second;
 
         Round(Menu menu, Scene scene, BenchInHand bench) {
@@ -186,10 +191,14 @@ final class MenuBehaviour implements Behaviour<Menu> {
             this.scene = scene;
             this.bench = bench;
             this.lengths = MenuBehaviour.tries(menu, scene);
+            this.numbers = menu.dialExtensions().numbers(scene.plan());
         }
 
         /// @param until the last second at which a try begins
         Decision play(int until) {
+            if (!menu.dialledAhead()) {
+                bench.dropAhead();
+            }
             for (int attempt = 1; attempt <= menu.tries() && second <= until; attempt++) {
                 KeyPress key = bench.take();
                 boolean last = attempt == menu.tries();
@@ -203,6 +212,7 @@ final class MenuBehaviour implements Behaviour<Menu> {
                 String digits = press(key, begun, first);
                 Optional<Decision> taken = taken(digits);
                 if (taken.isPresent()) {
+                    bench.dialledAhead(key.digits().substring(digits.length()));
                     return taken.get();
                 }
                 if (!last) {
@@ -257,7 +267,7 @@ final class MenuBehaviour implements Behaviour<Menu> {
 
         /// Whether a longer number that can be dialled begins with these digits.
         private boolean begins(String digits) {
-            return menu.dialExtensions() && scene.plan().dialledNumbers().begins(digits);
+            return menu.dialExtensions().possible() && numbers.begins(digits);
         }
 
         private void sayPrompt(int seconds) {
@@ -289,7 +299,7 @@ final class MenuBehaviour implements Behaviour<Menu> {
 
         private Decision key(String digits, Menu.OnKey does) {
             Scene changed = new Scene(
-                    scene.plan(), new State(scene.at(), scene.context().speaking(does.language())));
+                    scene.plan(), new State(scene.at(), scene.context().given(does.sets())));
             does.say().ifPresent(prompt -> {
                 int seconds = changed.length(does.say());
                 hears.add(new Heard(second, second + seconds, Heard.Sound.SPEECH, changed.words(prompt)));

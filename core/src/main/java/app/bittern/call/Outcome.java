@@ -2,6 +2,7 @@ package app.bittern.call;
 
 import app.bittern.plan.Pointer;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 
 /// One way in which a caller can leave an object.
 ///
@@ -23,7 +24,24 @@ public record Outcome(Cause cause, Window window, Condition when, Onward onward,
 
     /// The same with the place that decides where it leads.
     Outcome by(String... steps) {
-        return new Outcome(cause, window, when, onward, Optional.of(Pointer.of((Object[]) steps)));
+        return at(Pointer.of((Object[]) steps));
+    }
+
+    /// The same with the place that decides where it leads.
+    Outcome at(Pointer place) {
+        return new Outcome(cause, window, when, onward, Optional.of(place));
+    }
+
+    /// The same with what it carries on changed.
+    Outcome carrying(UnaryOperator<Context> change) {
+        return onward instanceof Onward.Next(State next)
+                ? new Outcome(
+                        cause,
+                        window,
+                        when,
+                        new Onward.Next(new State(next.at(), next.stage(), change.apply(next.context()))),
+                        slot)
+                : this;
     }
 
     /// The same in another window.

@@ -10,6 +10,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.stream.Stream;
 
 /// A queue holds the caller until an agent answers, a key is pressed, or the wait is over.
@@ -21,10 +22,19 @@ final class QueueBehaviour implements Behaviour<Queue> {
     @Override
     public List<Outcome> outcomes(Queue queue, Scene before) {
         Scene scene = before.speaking(queue.language());
+        return together(QueueCourse.all(queue, scene), course -> ways(queue, scene, course));
+    }
+
+    /// The ways out of one course.
+    static List<Outcome> ways(Queue queue, Scene scene, QueueCourse course) {
+        return new Ways(queue, scene, course).all();
+    }
+
+    /// The ways out of all courses, those of several that are alike being one.
+    static List<Outcome> together(List<QueueCourse> courses, Function<QueueCourse, List<Outcome>> ways) {
         Map<List<Object>, Outcome> all = new LinkedHashMap<>();
-        List<QueueCourse> courses = QueueCourse.all(queue, scene);
         for (QueueCourse course : courses) {
-            for (Outcome outcome : new Ways(queue, scene, course).all()) {
+            for (Outcome outcome : ways.apply(course)) {
                 all.merge(
                         List.of(outcome.cause(), outcome.window(), outcome.onward(), outcome.slot()),
                         outcome.given(course.when()),
@@ -62,7 +72,9 @@ final class QueueBehaviour implements Behaviour<Queue> {
                     return outcomes;
                 }
             }
-            if (none.moveWaiting()) {
+            // Where nobody may come who finds no agents, and nobody waits, there is no second in which they could
+            // leave.
+            if (none.moveWaiting() && !(none.refuseNew() && queue.longestWait() == 0)) {
                 outcomes.add(Outcome.of(
                                 new Cause.AgentsGone(),
                                 joins.isEmpty() ? Window.at(course.joining()) : new Window(course.joining(), longest),

@@ -9,6 +9,7 @@ import app.bittern.plan.Plan;
 import app.bittern.plan.Queue;
 import app.bittern.plan.Ref;
 import app.bittern.plan.Route;
+import app.bittern.plan.Spoken;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -25,7 +26,7 @@ import java.util.stream.Stream;
 /// @param joining how long the notice and what is said on joining take, in seconds
 /// @param first   what is said on joining, one after another
 /// @param items   what is said and offered in the wait
-public record QueueCourse(Condition when, int joining, List<Ref> first, List<Item> items) {
+public record QueueCourse(Condition when, int joining, List<Spoken> first, List<Item> items) {
     public QueueCourse {
         first = List.copyOf(first);
         items = List.copyOf(items);
@@ -100,7 +101,8 @@ public record QueueCourse(Condition when, int joining, List<Ref> first, List<Ite
         Map<Ref, String> states = new HashMap<>();
         asked(queue)
                 .flatMap(ref -> scene.plan().find(ref, Hours.class).stream())
-                .forEach(hours -> states.put(hours.ref(), hours.calendar().stateAt(bench.local())));
+                .forEach(hours ->
+                        states.put(hours.ref(), hours.at(scene.plan().site()).stateAt(bench.local())));
         boolean notice = queue.notice()
                 .filter(one -> one.until()
                         .map(last -> !bench.local().toLocalDate().isAfter(last))
@@ -177,9 +179,10 @@ public record QueueCourse(Condition when, int joining, List<Ref> first, List<Ite
     }
 
     private static QueueCourse of(Queue queue, Scene scene, Given given) {
-        List<Ref> first = Stream.concat(
+        List<Spoken> first = Stream.concat(
                         queue.notice().filter(notice -> notice.on() && given.notice).map(Queue.Notice::say).stream(),
                         queue.onJoining().stream())
+                .map(Spoken::of)
                 .toList();
         List<Item> items = new ArrayList<>();
         for (int place = 0; place < queue.meanwhile().size(); place++) {

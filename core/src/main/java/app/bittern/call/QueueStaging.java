@@ -55,6 +55,7 @@ final class QueueStaging {
             case Cause.Message o -> throw Staging.noSuch(cause);
             case Cause.Operator o -> throw Staging.noSuch(cause);
             case Cause.Digits o -> throw Staging.noSuch(cause);
+            case Cause.Looked o -> throw Staging.noSuch(cause);
             case Cause.NoValidDigits o -> throw Staging.noSuch(cause);
             case Cause.Done o -> throw Staging.noSuch(cause);
             case Cause.Barred o -> throw Staging.noSuch(cause);

@@ -10,7 +10,6 @@ import app.bittern.plan.Member;
 import app.bittern.plan.Party;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Ref;
-import app.bittern.plan.RingGroup;
 import app.bittern.plan.Seconds;
 import java.util.List;
 import java.util.Optional;
@@ -43,8 +42,8 @@ record Ringing(List<Phone> phones, boolean alone) {
         return switch (stage.ring()) {
             case Destination.Outside(E164 number) -> alone(new Party.Outside(number), stage.keyToTake(), plan);
             case Destination.To(Ref ref) ->
-                ref.kind() == Kind.RING_GROUP
-                        ? plan.find(ref, RingGroup.class)
+                ref.kind() == Kind.RING_GROUP || ref.kind() == Kind.HUNT_GROUP
+                        ? plan.find(ref, Group.class)
                                 .map(group -> of(group, plan))
                                 .orElseGet(() -> new Ringing(List.of(), false))
                         : alone(new Party.Inside(ref), stage.keyToTake(), plan);
@@ -53,6 +52,8 @@ record Ringing(List<Phone> phones, boolean alone) {
             case Destination.Back other -> throw notRung(other);
             case Destination.HangUp other -> throw notRung(other);
             case Destination.Busy other -> throw notRung(other);
+            case Destination.AsRouted other -> throw notRung(other);
+            case Destination.ByLast other -> throw notRung(other);
         };
     }
 
@@ -102,6 +103,8 @@ record Ringing(List<Phone> phones, boolean alone) {
                     case Destination.Back other -> Optional.empty();
                     case Destination.HangUp other -> Optional.empty();
                     case Destination.Busy other -> Optional.empty();
+                    case Destination.AsRouted other -> Optional.empty();
+                    case Destination.ByLast other -> Optional.empty();
                 })
                 .orElse(party);
     }

@@ -8,15 +8,14 @@ import java.util.Optional;
 final class RouteBehaviour implements Behaviour<Route> {
     @Override
     public List<Outcome> outcomes(Route route, Scene scene) {
-        Onward on =
-                scene.onward(route.to(), scene.context().speaking(route.dress().language()));
+        Context taken = scene.context().takenBy(route.ref()).given(route.sets());
+        Onward on = scene.onward(route.to(), taken);
         Outcome passed = Outcome.of(new Cause.Passed(), Window.NOW, on).by("to");
         if (route.withheld().isEmpty() || !scene.context().byTrunk()) {
             return List.of(passed);
         }
         Route.From without = new Route.From.Without();
-        Onward instead = scene.onward(
-                route.withheld(), scene.context().speaking(route.dress().language()));
+        Onward instead = scene.onward(route.withheld(), taken);
         return List.of(
                 passed.given(new Condition.CallerIs(List.of(without), Optional.empty())),
                 Outcome.of(new Cause.NoNumber(), Window.NOW, instead)

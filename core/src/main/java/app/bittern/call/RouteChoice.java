@@ -110,7 +110,7 @@ public final class RouteChoice {
     private static boolean inItsHours(Plan plan, Route route, LocalDateTime local) {
         return route.holdsWhile()
                 .map(during -> plan.find(during.hours(), Hours.class)
-                        .filter(hours -> hours.calendar().stateAt(local).equals(during.state()))
+                        .filter(hours -> hours.at(plan.site()).stateAt(local).equals(during.state()))
                         .isPresent())
                 .orElse(true);
     }

@@ -21,6 +21,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /// The phones that an object rings, and the visits that tell what one of them does there.
 public final class RungPhones {
@@ -37,17 +38,11 @@ public final class RungPhones {
         Map<String, Object> phones = new LinkedHashMap<>();
         switch (plan.find(state.at()).orElseThrow()) {
             case RingGroup group -> together(Ringing.of(group, plan), phones);
-            case HuntGroup group -> {
-                List<Ringing.Phone> able = Ringing.of(group, plan).able();
-                able.forEach(phone -> phones.putIfAbsent(phone.party().phone(), List.of(able.indexOf(phone), phone)));
-            }
+            case HuntGroup group -> hunted(group, plan, phones);
             case Chain chain
             when state.stage() < chain.stages().size() ->
-                together(Ringing.of(chain.stages().get(state.stage()), plan), phones);
-            case Queue queue ->
-                queue.agents()
-                        .forEach(agent -> phones.putIfAbsent(
-                                agent.party().phone(), List.of(agent, Wait.phone(agent, new Scene(plan, state)))));
+                stage(plan, state, chain.stages().get(state.stage()), phones);
+            case Queue queue -> agents(queue, new Scene(plan, state), phones);
             case Extension extension -> {}
             case Chain chain -> {}
             case Route route -> {}
@@ -63,6 +58,35 @@ public final class RungPhones {
             case Aside aside -> {}
         }
         return phones;
+    }
+
+    private static void stage(Plan plan, State state, Chain.Stage stage, Map<String, Object> phones) {
+        Optional<Queue> queue = QueueStage.in(plan, state);
+        Optional<HuntGroup> hunts = ChainBehaviour.hunts(stage, plan);
+        if (queue.isPresent()) {
+            agents(queue.get(), new Scene(plan, state), phones);
+        } else if (hunts.isPresent()) {
+            hunted(hunts.get(), plan, phones);
+        } else {
+            together(Ringing.of(stage, plan), phones);
+        }
+    }
+
+    private static void hunted(HuntGroup group, Plan plan, Map<String, Object> phones) {
+        List<Ringing.Phone> able = Ringing.of(group, plan).able();
+        able.forEach(phone -> phones.putIfAbsent(phone.party().phone(), List.of(able.indexOf(phone), phone)));
+    }
+
+    private static void agents(Queue queue, Scene before, Map<String, Object> phones) {
+        Scene scene = before.speaking(queue.language());
+        queue.agents()
+                .forEach(agent -> phones.putIfAbsent(
+                        agent.party().phone(),
+                        List.of(
+                                agent,
+                                Wait.phone(agent, scene),
+                                Wait.joins(queue, agent, scene),
+                                AgentRounds.known(queue, scene.plan(), agent))));
     }
 
     private static void together(Ringing ringing, Map<String, Object> phones) {
@@ -111,6 +135,7 @@ public final class RungPhones {
     }
 
     private static boolean agents(Plan plan, State state) {
-        return plan.find(state.at()).orElseThrow() instanceof Queue;
+        return plan.find(state.at()).orElseThrow() instanceof Queue
+                || QueueStage.in(plan, state).isPresent();
     }
 }

@@ -7,6 +7,8 @@ import app.bittern.plan.Party;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Prompt;
 import app.bittern.plan.Ref;
+import app.bittern.plan.Route;
+import app.bittern.plan.Spoken;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -56,6 +58,18 @@ record Scene(Plan plan, State state) {
                         .orElseGet(() -> lost(Ending.Lost.HOLE));
             case Destination.HangUp() -> ends(Ending.Kind.HUNG_UP, at());
             case Destination.Busy() -> ends(Ending.Kind.BUSY, at());
+            case Destination.AsRouted() ->
+                carrying.facts()
+                        .route()
+                        .flatMap(route -> plan.find(route, Route.class))
+                        .map(route -> onward(route.to(), carrying))
+                        .orElseGet(() -> lost(Ending.Lost.HOLE));
+            case Destination.ByLast last ->
+                carrying.facts()
+                        .called()
+                        .flatMap(last::extension)
+                        .map(extension -> enter(extension, carrying))
+                        .orElseGet(() -> lost(Ending.Lost.HOLE));
         };
     }
 
@@ -92,26 +106,34 @@ record Scene(Plan plan, State state) {
     }
 
     /// How long prompts take one after another, in seconds.
-    int length(List<Ref> prompts) {
+    int length(List<Spoken> prompts) {
         int seconds = 0;
-        for (Ref prompt : prompts) {
-            seconds += length(Optional.of(prompt));
+        for (Spoken one : prompts) {
+            seconds += length(one);
         }
         return seconds;
     }
 
     /// Prompts said one after another from a second on, cut off where they have lasted so long.
-    List<Heard> said(List<Ref> prompts, int from, int seconds) {
+    List<Heard> said(List<Spoken> prompts, int from, int seconds) {
         List<Heard> hears = new ArrayList<>();
         int second = from;
-        for (Ref prompt : prompts) {
-            int end = Math.min(second + length(Optional.of(prompt)), from + seconds);
+        for (Spoken one : prompts) {
+            int end = Math.min(second + length(one), from + seconds);
             if (end > second) {
-                hears.add(new Heard(second, end, Heard.Sound.SPEECH, words(prompt)));
+                hears.add(new Heard(
+                        second,
+                        end,
+                        Heard.Sound.SPEECH,
+                        words(one.prompt(), one.in(context().language()))));
             }
             second = end;
         }
         return hears;
+    }
+
+    private int length(Spoken one) {
+        return plan.seconds(one.prompt(), one.in(context().language()));
     }
 
     int length(Optional<Ref> prompt, String language) {
@@ -120,8 +142,12 @@ record Scene(Plan plan, State state) {
 
     /// The words of a prompt in the call's language.
     String words(Ref prompt) {
+        return words(prompt, context().language());
+    }
+
+    private String words(Ref prompt, String language) {
         return plan.find(prompt, Prompt.class)
-                .map(said -> said.words(context().language(), plan.site().defaultLanguage()))
+                .map(said -> said.words(language, plan.site().defaultLanguage()))
                 .orElse(prompt + " is missing");
     }
 

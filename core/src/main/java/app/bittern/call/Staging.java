@@ -8,6 +8,7 @@ import app.bittern.plan.Chain;
 import app.bittern.plan.Code;
 import app.bittern.plan.Extension;
 import app.bittern.plan.HuntGroup;
+import app.bittern.plan.Lookup;
 import app.bittern.plan.Mailbox;
 import app.bittern.plan.Menu;
 import app.bittern.plan.Outbound;
@@ -96,15 +97,28 @@ public final class Staging {
                         cause);
             case RingGroup group ->
                 visits(Ringing.of(group, plan), group.ringFor().value(), cause);
-            case HuntGroup group -> visits(group, Ringing.of(group, plan), cause);
+            case HuntGroup group -> visits(group, Ringing.of(group, plan), cause, Integer.MAX_VALUE);
             case Chain chain
             when state.stage() < chain.stages().size() -> {
                 Chain.Stage stage = chain.stages().get(state.stage());
+                Optional<QueueStage> queue = QueueStage.of(stage, scene);
+                if (queue.isPresent()) {
+                    yield queue.get().visits(cause);
+                }
+                Optional<HuntGroup> hunts = ChainBehaviour.hunts(stage, plan);
+                if (hunts.isPresent()) {
+                    yield visits(
+                            hunts.get(),
+                            Ringing.of(hunts.get(), plan),
+                            cause,
+                            stage.time().value());
+                }
                 yield visits(Ringing.of(stage, plan), stage.time().value(), cause);
             }
             case Chain chain -> List.of(Visit.NONE);
             case Queue queue -> new QueueStaging(queue, scene).visits(cause);
             case Route route -> List.of(Visit.NONE);
+            case Branch branch when cause instanceof Cause.Looked looked -> looked(branch, looked, plan);
             case Branch branch -> List.of(Visit.NONE);
             case Announcement announcement -> List.of(Visit.NONE);
             case Page page -> List.of(Visit.NONE);
@@ -115,8 +129,7 @@ public final class Staging {
         };
     }
 
-    /// Key 0 at once, or as each greeting ends: of those that are longer than what is said the rules know
-    /// nothing.
+    /// Key 0 at once, or as the greeting ends.
     private static List<Visit> visits(Mailbox mailbox, Scene scene, Cause cause) {
         if (cause instanceof Cause.Full) {
             return List.of(Visit.finding(mailbox.ref(), new Found.Full()));
@@ -124,12 +137,19 @@ public final class Staging {
         if (!(cause instanceof Cause.Operator)) {
             return List.of(Visit.NONE);
         }
-        return Stream.concat(
-                        Stream.of(0, scene.length(mailbox.greeting())),
-                        mailbox.greetings().values().stream().map(said -> scene.length(Optional.of(said))))
+        return Stream.of(0, scene.length(MailboxBehaviour.greeting(mailbox, scene)))
                 .distinct()
                 .map(second -> Visit.keyed(List.of(second == 0 ? new KeyPress("0", true) : KeyPress.at("0", second))))
                 .toList();
+    }
+
+    /// A lookup says something at once, or as late as it is waited for.
+    private static List<Visit> looked(Branch branch, Cause.Looked looked, Plan plan) {
+        Ref ref = branch.by().target().orElseThrow();
+        int late = plan.find(ref, Lookup.class).orElseThrow().answersWithin().value();
+        return List.of(
+                Visit.finding(ref, new Found.Says(looked.answer(), 0)),
+                Visit.finding(ref, new Found.Says(looked.answer(), late)));
     }
 
     /// Trunks are full up to the one by which the call goes out.
@@ -173,17 +193,19 @@ public final class Staging {
     }
 
     /// Phones rung one after another.
-    private static List<Visit> visits(HuntGroup group, Ringing ringing, Cause cause) {
+    ///
+    /// @param time how long at the most
+    private static List<Visit> visits(HuntGroup group, Ringing ringing, Cause cause, int time) {
         List<Ringing.Phone> able = ringing.able();
         if (cause instanceof Cause.Answered) {
             Map<String, List<Reaction>> late = new LinkedHashMap<>();
-            int turns = group.laps() * able.size();
+            int each = group.ringEach().value();
+            int longest = Math.min(time, HuntGroupBehaviour.longest(group, able));
+            // The last turn that begins in time.
+            int turns = each == 0 ? 1 : Math.max(1, (longest + each - 1) / each);
             for (int turn = 1; turn <= turns; turn++) {
                 late.computeIfAbsent(number(able.get((turn - 1) % able.size())), phone -> new ArrayList<>())
-                        .add(
-                                turn < turns
-                                        ? new Reaction.Silent()
-                                        : new Reaction.Answers(group.ringEach().value()));
+                        .add(turn < turns ? new Reaction.Silent() : new Reaction.Answers(longest - (turns - 1) * each));
             }
             return List.of(answering(able.getFirst(), 0), Visit.rung(late));
         }

@@ -51,8 +51,13 @@ public final class Tracer {
 
     /// @param place where it is listed where no route takes it
     private Trace arrived(String place, String language) {
-        return winner().map(route -> follow(new State(route, Context.in(language)), Optional.of(route)))
+        return winner().map(route -> follow(new State(route, begun(language)), Optional.of(route)))
                 .orElseGet(() -> unmatched(place, language));
+    }
+
+    private Context begun(String language) {
+        Context plain = Context.in(language);
+        return bench.bench().called() instanceof Arrival.Meant(E164 number) ? plain.calling(number) : plain;
     }
 
     private Optional<Ref> winner() {
@@ -80,7 +85,7 @@ public final class Tracer {
                 return ended(Ending.lost(Ending.Lost.ENDLESS, state.at()), route, state.context());
             }
             Decision decision = Transition.decide(plan, state, bench);
-            bench.left(state, decision.cause());
+            bench.left(state);
             if (bench.tookOneOfMore()) {
                 sinceTimeOrChoice.clear();
             }

@@ -8,6 +8,7 @@ import app.bittern.plan.Chain;
 import app.bittern.plan.Code;
 import app.bittern.plan.Extension;
 import app.bittern.plan.HuntGroup;
+import app.bittern.plan.Kind;
 import app.bittern.plan.Mailbox;
 import app.bittern.plan.Menu;
 import app.bittern.plan.Outbound;
@@ -18,40 +19,77 @@ import app.bittern.plan.Queue;
 import app.bittern.plan.RingGroup;
 import app.bittern.plan.Route;
 import app.bittern.plan.Switch;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.Set;
 
 /// The transition function: from a state to everything that can happen next.
 public final class Transition {
+    private static final Set<Kind> RUNG = Set.of(Kind.EXTENSION, Kind.RING_GROUP, Kind.HUNT_GROUP, Kind.CHAIN);
+
     private Transition() {}
 
     /// All outcomes of a state; a cause more than once only for calls that have none in common.
     ///
     /// @throws IllegalArgumentException where the plan has no such object, or calls do not go to its kind
     public static List<Outcome> outcomes(Plan plan, State state) {
-        return asked(object(plan, state), new Scene(plan, state), new Question<>() {
+        return greeted(state, asked(object(plan, state), new Scene(plan, state), new Question<>() {
             @Override
             public <T extends PlanObject> List<Outcome> ask(Behaviour<T> behaviour, T object, Scene scene) {
                 return behaviour.outcomes(object, scene);
             }
-        });
+        }));
     }
 
-    /// All outcomes of a state, and where it is a branch those of every case, whatever the caller carries.
+    /// An extension or a group that is left unanswered or busy is the reason of a greeting ahead.
+    private static List<Outcome> greeted(State state, List<Outcome> outcomes) {
+        return RUNG.contains(state.at().kind())
+                ? outcomes.stream()
+                        .map(outcome -> reason(outcome.cause())
+                                .map(reason -> outcome.carrying(context -> context.greeted(Optional.of(reason))))
+                                .orElse(outcome))
+                        .toList()
+                : outcomes;
+    }
+
+    private static Optional<Mailbox.Reason> reason(Cause cause) {
+        if (cause instanceof Cause.Busy) {
+            return Optional.of(Mailbox.Reason.BUSY);
+        }
+        return cause instanceof Cause.NoAnswer ? Optional.of(Mailbox.Reason.NO_ANSWER) : Optional.empty();
+    }
+
+    /// All outcomes of a state, whatever the caller carries: where it is a branch those of every case, where it is a
+    /// queue whose agents are chosen by language those of callers in every language.
     public static List<Outcome> everyCase(Plan plan, State state) {
-        return object(plan, state) instanceof Branch branch
-                ? BranchBehaviour.everyCase(branch, new Scene(plan, state))
-                : outcomes(plan, state);
+        PlanObject object = object(plan, state);
+        if (object instanceof Branch branch) {
+            return BranchBehaviour.everyCase(branch, new Scene(plan, state));
+        }
+        List<Outcome> all = new ArrayList<>(outcomes(plan, state));
+        if (object instanceof Queue queue
+                && queue.needs().filter(Queue.Needs::language).isPresent()) {
+            plan.site().languages().stream()
+                    .map(Optional::of)
+                    .map(spoken -> new State(state.at(), state.context().speaking(spoken)))
+                    .flatMap(other -> outcomes(plan, other).stream())
+                    .filter(outcome -> all.stream().noneMatch(one -> one.cause().equals(outcome.cause())))
+                    .toList()
+                    .forEach(all::add);
+        }
+        return all;
     }
 
     /// The outcomes of one cause in a state, without making all the others; more than one only for calls that have
     /// none in common.
     public static List<Outcome> outcomes(Plan plan, State state, Cause cause) {
-        return asked(object(plan, state), new Scene(plan, state), new Question<>() {
+        return greeted(state, asked(object(plan, state), new Scene(plan, state), new Question<>() {
             @Override
             public <T extends PlanObject> List<Outcome> ask(Behaviour<T> behaviour, T object, Scene scene) {
                 return behaviour.outcomes(object, scene, cause);
             }
-        });
+        }));
     }
 
     /// What a bench decides on in a state.

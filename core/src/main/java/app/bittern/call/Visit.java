@@ -39,6 +39,11 @@ public record Visit(
         return new Visit(List.of(), Map.of(), Map.of(), Map.of(ref, List.of(found)));
     }
 
+    /// The same keys, with what is found somewhere.
+    static Visit finding(Ref ref, Found found, List<KeyPress> keys) {
+        return new Visit(keys, Map.of(), Map.of(), Map.of(ref, List.of(found)));
+    }
+
     /// Whether nothing in it waits for a second of its own: whoever does something does it at once or not at all.
     public boolean atOnce() {
         return keys.stream().noneMatch(KeyPress::timed)
@@ -62,6 +67,13 @@ public record Visit(
 
     Visit with(KeyPress... pressed) {
         return new Visit(List.of(pressed), phones, agents, found);
+    }
+
+    /// The same where something is found besides.
+    public Visit with(Ref ref, Found more) {
+        Map<Ref, List<Found>> all = new LinkedHashMap<>(found);
+        all.put(ref, List.of(more));
+        return new Visit(keys, phones, agents, all);
     }
 
     /// The same with a phone that reacts at once where agents are rung.

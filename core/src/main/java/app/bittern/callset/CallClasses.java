@@ -81,7 +81,7 @@ public final class CallClasses {
             Map<Ref, Integer> indexes = new LinkedHashMap<>();
             asked.stream()
                     .flatMap(ref -> plan.find(ref, Hours.class).stream())
-                    .forEach(hours -> indexes.put(hours.ref(), calendar(hours.calendar())));
+                    .forEach(hours -> indexes.put(hours.ref(), calendar(hours.at(plan.site()))));
             calendarOf.add(indexes);
             plan.all(Queue.class)
                     .flatMap(queue -> queue.notice().filter(Queue.Notice::on).flatMap(Queue.Notice::until).stream())

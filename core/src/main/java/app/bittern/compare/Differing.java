@@ -1,11 +1,14 @@
 package app.bittern.compare;
 
+import app.bittern.plan.Ask;
 import app.bittern.plan.Branch;
+import app.bittern.plan.Chain;
 import app.bittern.plan.Kind;
 import app.bittern.plan.Menu;
 import app.bittern.plan.Music;
 import app.bittern.plan.Plan;
 import app.bittern.plan.PlanObject;
+import app.bittern.plan.Queue;
 import app.bittern.plan.Ref;
 import app.bittern.plan.RingGroup;
 import java.util.EnumSet;
@@ -15,6 +18,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /// The objects that differ between two plans or are in one alone, and those in which a call may do otherwise
 /// for it.
@@ -76,10 +80,20 @@ public final class Differing {
     private boolean near(Optional<PlanObject> found) {
         return found.filter(object -> object.slots().stream()
                                 .flatMap(slot -> slot.target().stream())
-                                .anyMatch(this::counts)
-                        || (object instanceof Menu menu && menu.dialExtensions() && any(Kind.EXTENSION))
+                                .anyMatch(target -> counts(target) || (object instanceof Chain && rungThere(target)))
+                        || (object instanceof Menu menu && menu.dialExtensions().possible() && any(Kind.EXTENSION))
+                        || (object instanceof Ask ask && ask.dials())
+                        || (object instanceof Queue queue && sharesAgents(queue))
                         || (object.ref().kind() == Kind.ASK && any(Kind.CONTACT)))
                 .isPresent();
+    }
+
+    /// Whether callers in a queue that differs may take its agents first.
+    private boolean sharesAgents(Queue queue) {
+        return refs.stream()
+                .filter(ref -> ref.kind() == Kind.QUEUE)
+                .flatMap(ref -> Stream.of(before, after).flatMap(plan -> plan.find(ref, Queue.class).stream()))
+                .anyMatch(queue::sharesAgents);
     }
 
     private boolean counts(Ref target) {
@@ -87,6 +101,16 @@ public final class Differing {
             return is(target) || members(before, target) || members(after, target);
         }
         return NEAR.contains(target.kind()) && (is(target) || tracks(before, target) || tracks(after, target));
+    }
+
+    /// Whether a chain that rings something does something else there.
+    private boolean rungThere(Ref target) {
+        return (target.kind() == Kind.HUNT_GROUP || target.kind() == Kind.QUEUE)
+                && Stream.of(before, after)
+                        .flatMap(plan -> plan.find(target).stream())
+                        .flatMap(object -> Stream.concat(
+                                Stream.of(target), object.slots().stream().flatMap(slot -> slot.target().stream())))
+                        .anyMatch(this::is);
     }
 
     private boolean members(Plan plan, Ref group) {

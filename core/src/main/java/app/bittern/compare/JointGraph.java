@@ -156,7 +156,7 @@ final class JointGraph {
                 Optional.of(way),
                 Optional.of(new Step(state, List.of(cause), new Window(edge.earliest(), edge.latest()), 0)),
                 by,
-                way.carried().past(graph.plan(), state, cause),
+                way.carried().past(graph.plan(), state),
                 passing(cause) ? said.and(way.said(), graph.plan(), state) : SaidMeanwhile.NOTHING);
     }
 
@@ -255,6 +255,7 @@ final class JointGraph {
             case Cause.Dialled o -> false;
             case Cause.Operator o -> false;
             case Cause.Digits o -> false;
+            case Cause.Looked o -> false;
             case Cause.NoValidKey o -> false;
             case Cause.NoKey o -> false;
             case Cause.WrongKey o -> false;
@@ -318,16 +319,16 @@ final class JointGraph {
             return same(new JointState.Stands(
                     Spot.in(one.target()),
                     Spot.in(other.target()),
-                    past(before, from.before(), from.carriedBefore(), fork.cause()),
-                    past(after, from.after(), from.carriedAfter(), fork.cause())));
+                    past(before, from.before(), from.carriedBefore()),
+                    past(after, from.after(), from.carriedAfter())));
         }
         return one.target() < 0
                 && other.target() < 0
                 && Spot.at(before.ending(one.ending())).equals(Spot.at(after.ending(other.ending())));
     }
 
-    private static Carried past(StateGraph graph, Spot from, Carried carried, Cause cause) {
-        return carried.past(graph.plan(), graph.state(from.state()), cause);
+    private static Carried past(StateGraph graph, Spot from, Carried carried) {
+        return carried.past(graph.plan(), graph.state(from.state()));
     }
 
     /// Where a pair leads when the world does something in which both sides leave by a cause of their own.

@@ -1,12 +1,14 @@
 package app.bittern.compare;
 
 import app.bittern.plan.Alarm;
+import app.bittern.plan.Ask;
 import app.bittern.plan.Branch;
 import app.bittern.plan.Destination;
 import app.bittern.plan.Kind;
 import app.bittern.plan.Menu;
 import app.bittern.plan.Plan;
 import app.bittern.plan.PlanObject;
+import app.bittern.plan.Queue;
 import app.bittern.plan.Ref;
 import app.bittern.plan.Slot;
 import java.util.ArrayDeque;
@@ -35,6 +37,13 @@ final class Touched {
         }
     }
 
+    private static boolean byLast(PlanObject object) {
+        return object.slots().stream()
+                .anyMatch(slot -> slot.holds()
+                        .filter(Destination.ByLast.class::isInstance)
+                        .isPresent());
+    }
+
     private void spread(Plan plan, Set<Ref> changed) {
         Map<Ref, List<Ref>> users = new HashMap<>();
         List<Ref> dialling = new ArrayList<>();
@@ -44,7 +53,7 @@ final class Touched {
                         .ifPresent(ref -> users.computeIfAbsent(ref, r -> new ArrayList<>())
                                 .add(object.ref()));
             }
-            if (object instanceof Menu menu && menu.dialExtensions()) {
+            if ((object instanceof Menu menu && menu.dialExtensions().possible()) || byLast(object)) {
                 dialling.add(object.ref());
             }
             // What an alarm listens to does something else where the alarm does.
@@ -55,16 +64,24 @@ final class Touched {
             }
         }
         boolean people = changed.stream().anyMatch(ref -> ref.kind() == Kind.EXTENSION || ref.kind() == Kind.MAILBOX);
+        boolean routes = changed.stream().anyMatch(ref -> ref.kind() == Kind.ROUTE);
         boolean menus = changed.stream().anyMatch(ref -> ref.kind() == Kind.MENU);
         boolean contacts = changed.stream().anyMatch(ref -> ref.kind() == Kind.CONTACT);
         Deque<Ref> work = new ArrayDeque<>(changed);
         for (PlanObject object : plan.objects()) {
             if ((people && leads(object, new Destination.OwnMailbox()))
                     || (menus && leads(object, new Destination.Back()))
+                    || (routes && leads(object, new Destination.AsRouted()))
+                    || (object instanceof Ask ask && ask.dials())
                     || (contacts && asksContacts(object))) {
                 work.add(object.ref());
             }
         }
+        // Callers in a queue that shares agents may take them first.
+        changed.stream()
+                .flatMap(ref -> plan.find(ref, Queue.class).stream())
+                .forEach(queue ->
+                        plan.all(Queue.class).filter(queue::sharesAgents).forEach(other -> work.add(other.ref())));
         boolean dialled = false;
         Set<Ref> seen = new HashSet<>();
         while (!work.isEmpty()) {

@@ -3,14 +3,17 @@ package app.bittern.compare;
 import app.bittern.call.Bench;
 import app.bittern.call.Carried;
 import app.bittern.call.Cause;
+import app.bittern.call.Found;
 import app.bittern.call.Heard;
 import app.bittern.call.Outcome;
+import app.bittern.call.QueueStage;
 import app.bittern.call.RungPhones;
 import app.bittern.call.Staging;
 import app.bittern.call.State;
 import app.bittern.call.Transition;
 import app.bittern.call.Visit;
 import app.bittern.plan.Plan;
+import app.bittern.plan.Queue;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -113,6 +116,9 @@ final class TreatedOtherwise {
                     .limit(MOST_PHONES)
                     .forEach(phone -> visits.addAll(RungPhones.alone(side.plan(), side.state(), phone)));
         }
+        for (Side side : List.of(before, after)) {
+            visits.addAll(whileOthersWait(side, visits));
+        }
         List<Visited> all = new ArrayList<>();
         for (Visit visit : visits) {
             Staging.Staged here = before.decided(visit, call);
@@ -124,6 +130,20 @@ final class TreatedOtherwise {
             }
         }
         return all;
+    }
+
+    /// The same visits while callers wait in queues that share agents, one and more than there are agents.
+    private static List<Visit> whileOthersWait(Side side, Set<Visit> visits) {
+        Optional<Queue> here =
+                side.plan().find(side.state().at(), Queue.class).or(() -> QueueStage.in(side.plan(), side.state()));
+        return here.stream()
+                .flatMap(queue -> side.plan()
+                        .all(Queue.class)
+                        .filter(other -> !other.ref().equals(queue.ref()) && queue.sharesAgents(other))
+                        .flatMap(other -> Stream.of(1, queue.agents().size() + 1)
+                                .flatMap(ahead ->
+                                        visits.stream().map(visit -> visit.with(other.ref(), new Found.Ahead(ahead))))))
+                .toList();
     }
 
     /// The phones that only one of the plans rings, or that have another place in it.

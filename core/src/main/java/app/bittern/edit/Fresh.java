@@ -93,6 +93,7 @@ public final class Fresh {
                     ANNOUNCEMENT,
                     MENU,
                     ASK,
+                    LOOKUP,
                     CHAIN,
                     MAILBOX,
                     PROMPT,

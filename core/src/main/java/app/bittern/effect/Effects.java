@@ -5,6 +5,7 @@ import app.bittern.call.Arrival;
 import app.bittern.call.Bench;
 import app.bittern.call.Callers;
 import app.bittern.call.Cause;
+import app.bittern.call.QueueStage;
 import app.bittern.call.Reaction;
 import app.bittern.call.Trace;
 import app.bittern.number.Caller;
@@ -150,23 +151,8 @@ public final class Effects {
                                 one.party(),
                                 rang.group().shownAs(),
                                 rang.group().title()));
-            case Account.Hunted hunted ->
-                hunted.rung()
-                        .forEach(one -> shown(
-                                step.second() + one.second(),
-                                at,
-                                one.party(),
-                                hunted.group().shownAs(),
-                                hunted.group().title()));
-            case Account.AtStage stage ->
-                stage.phones().stream()
-                        .filter(one -> one.rings())
-                        .forEach(one -> shown(
-                                step.second() + one.from(),
-                                at,
-                                one.party(),
-                                Optional.empty(),
-                                stage.chain().title()));
+            case Account.Hunted hunted -> hunted(step, at, hunted);
+            case Account.AtStage stage -> stage(step, at, stage);
             case Account.Called called -> {
                 if (Reaction.reachable(called.phone())) {
                     shown(
@@ -190,13 +176,49 @@ public final class Effects {
         recorded(step, at);
     }
 
+    private void hunted(Trace.Step step, Ref at, Account.Hunted hunted) {
+        hunted.rung()
+                .forEach(one -> shown(
+                        step.second() + one.second(),
+                        at,
+                        one.party(),
+                        hunted.group().shownAs(),
+                        hunted.group().title()));
+    }
+
+    private void stage(Trace.Step step, Ref at, Account.AtStage stage) {
+        stage.phones().stream()
+                .filter(one -> one.rings())
+                .forEach(one -> shown(
+                        step.second() + one.from(),
+                        at,
+                        one.party(),
+                        Optional.empty(),
+                        stage.chain().title()));
+        stage.inside().ifPresent(inside -> {
+            if (inside instanceof Account.Hunted hunted) {
+                hunted(step, at, hunted);
+            } else if (inside instanceof Account.InQueue in) {
+                queue(step, in);
+            }
+        });
+    }
+
+    /// Where a call is answered: of a stage that rings a queue that queue.
+    private static Ref answering(Trace.Step step, Ref at) {
+        return step.account() instanceof Account.AtStage stage
+                        && stage.inside().orElse(stage) instanceof Account.InQueue in
+                ? in.queue().ref()
+                : at;
+    }
+
     /// A call is recorded once somebody has answered, where its route says so, or says nothing and its queue does.
     private void recorded(Trace.Step step, Ref at) {
         if (step.by().isEmpty()) {
             return;
         }
         int answered = step.second() + step.lasts();
-        if (SetsOff.records(plan, at, dress)) {
+        if (SetsOff.records(plan, answering(step, at), dress)) {
             all.add(Effect.of(answered, at, new What.Recorded()));
         }
     }
@@ -223,6 +245,7 @@ public final class Effects {
         });
         int waited = step.lasts() - in.joining() - in.told();
         boolean joined = step.cause()
+                .map(cause -> step.account() instanceof Account.AtStage ? QueueStage.own(cause) : cause)
                 .filter(cause -> !(cause instanceof Cause.Full || cause instanceof Cause.NoAgents))
                 .isPresent();
         for (Alarm alarm :
@@ -299,7 +322,7 @@ public final class Effects {
         }
         Optional<Route.While> outside = alarm.holdsWhile()
                 .filter(hours -> plan.find(hours.hours(), Hours.class)
-                        .filter(one -> one.calendar().stateAt(local).equals(hours.state()))
+                        .filter(one -> one.at(plan.site()).stateAt(local).equals(hours.state()))
                         .isEmpty());
         if (outside.isPresent()) {
             return outside.map(hours -> {

@@ -3,12 +3,14 @@ package app.bittern.effect;
 import app.bittern.call.Carried;
 import app.bittern.call.Cause;
 import app.bittern.call.QueueCourse;
+import app.bittern.call.QueueStage;
 import app.bittern.call.State;
 import app.bittern.call.Window;
 import app.bittern.plan.Alarm;
 import app.bittern.plan.Chain;
 import app.bittern.plan.Code;
 import app.bittern.plan.Group;
+import app.bittern.plan.Kind;
 import app.bittern.plan.Mailbox;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Queue;
@@ -49,7 +51,14 @@ public final class SetsOff {
                 plan.find(at, Queue.class).ifPresent(queue -> queue(plan, queue, state, cause, window, carried, all));
             case RING_GROUP, HUNT_GROUP ->
                 plan.find(at, Group.class).ifPresent(group -> shown(group.shownAs(), cause, carried, all));
-            case CHAIN -> plan.find(at, Chain.class).ifPresent(chain -> shown(Optional.empty(), cause, carried, all));
+            case CHAIN -> {
+                Optional<Queue> queue = QueueStage.in(plan, state);
+                if (queue.isPresent()) {
+                    queue(plan, queue.get(), state, QueueStage.own(cause), window, carried, all);
+                } else {
+                    shown(hunts(plan, state).flatMap(Group::shownAs), cause, carried, all);
+                }
+            }
             case EXTENSION -> {
                 if (state.context().dials().isEmpty()) {
                     shown(Optional.empty(), cause, carried, all);
@@ -64,6 +73,7 @@ public final class SetsOff {
                     ANNOUNCEMENT,
                     MENU,
                     ASK,
+                    LOOKUP,
                     PROMPT,
                     MUSIC,
                     CONTACT,
@@ -80,7 +90,7 @@ public final class SetsOff {
                     PROMISE,
                     ACCEPTED -> {}
         }
-        recorded(plan, at, cause, carried, all);
+        recorded(plan, QueueStage.in(plan, state).map(Queue::ref).orElse(at), cause, carried, all);
         return all;
     }
 
@@ -146,6 +156,15 @@ public final class SetsOff {
         String to = turned.next(turned.now());
         all.add(certain(new What.Turned(turned.ref(), to)));
         alarms(plan, on -> leaves(on, turned, turned.now(), to).isPresent(), false, all);
+    }
+
+    /// The hunt group that a stage rings.
+    private static Optional<Group> hunts(Plan plan, State state) {
+        return plan.find(state.at(), Chain.class)
+                .filter(chain -> state.stage() < chain.stages().size())
+                .flatMap(chain -> chain.stages().get(state.stage()).ring().target())
+                .filter(ref -> ref.kind() == Kind.HUNT_GROUP)
+                .flatMap(ref -> plan.find(ref, Group.class));
     }
 
     private static void queue(

@@ -14,6 +14,11 @@ final class CommonFields {
 
     private CommonFields() {}
 
+    static final Field SETS = Field.of("sets", "Sets", "What the call is given.")
+            .with(
+                    Field.of("language", "Language", "In which the caller is spoken to from then on."),
+                    Field.of("tags", "Tags", "What branches ahead can ask for.").with(Field.each("Tag", "A word.")));
+
     /// What is said where a caller keys nothing, or something that is not asked for.
     static Field said(String name, String title, String help) {
         return Field.of(name, title, help)

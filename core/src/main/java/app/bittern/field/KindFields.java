@@ -19,6 +19,7 @@ public final class KindFields {
             case ANNOUNCEMENT -> ChoiceFields.ANNOUNCEMENT;
             case MENU -> ChoiceFields.MENU;
             case ASK -> ChoiceFields.ASK;
+            case LOOKUP -> ChoiceFields.LOOKUP;
             case RING_GROUP -> RingFields.RING_GROUP;
             case HUNT_GROUP -> RingFields.HUNT_GROUP;
             case QUEUE -> QueueFields.QUEUE;

@@ -65,8 +65,7 @@ final class SiteFields {
                             "Hears",
                             "What callers hear while they wait or a phone rings, where nothing else is said to be heard.")
                     .otherwise("ringing, or silence in queues"),
-            Field.of("language", "Language", "In which callers are spoken to.")
-                    .otherwise("the contact's, else the default"),
+            CommonFields.SETS.otherwise("the contact's, else the default"),
             Field.of("record", "Record", "Whether calls are recorded.").otherwise("as the queue says"),
             Field.of(
                             "withheld",
@@ -83,6 +82,8 @@ final class SiteFields {
     static final List<Field> HOURS = List.of(
             CommonFields.NAME,
             CommonFields.NOTE,
+            Field.of("timeZone", "Time zone", "Whose time the rules are of (IANA).")
+                    .otherwise("the site's"),
             Field.of(
                             "states",
                             "States",

@@ -85,7 +85,7 @@ public final class Examination {
     public synchronized Set<String> never(Hours hours) {
         return never.computeIfAbsent(hours.ref(), ref -> {
             Set<String> states = new LinkedHashSet<>(hours.calendar().names());
-            TimeClasses.of(List.of(hours.calendar()), horizon)
+            TimeClasses.of(List.of(hours.at(plan.site())), horizon)
                     .forEach(time -> time.states().forEach(states::remove));
             return states;
         });

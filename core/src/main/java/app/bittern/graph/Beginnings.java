@@ -36,7 +36,7 @@ public record Beginnings(List<Taken> taken, CallSet unmatched) {
             left = left.minus(calls);
             languages.forEach((language, begun) -> {
                 CallSet some = calls.and(begun);
-                int state = some.isEmpty() ? -1 : graph.begin(route, language);
+                int state = some.isEmpty() ? -1 : graph.begin(route, language, called);
                 if (state >= 0) {
                     taken.add(new Taken(route, language, some, state));
                 }

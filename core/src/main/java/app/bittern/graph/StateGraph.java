@@ -9,6 +9,8 @@ import app.bittern.call.State;
 import app.bittern.call.Transition;
 import app.bittern.callset.CallClasses;
 import app.bittern.callset.CallSet;
+import app.bittern.number.E164;
+import app.bittern.plan.InboundNumber;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Route;
 import java.util.ArrayList;
@@ -76,9 +78,21 @@ public final class StateGraph {
     /// @throws java.util.concurrent.CancellationException where it is not wanted any more
     public static StateGraph whole(Plan plan, CallClasses classes, int index, Wanted wanted) {
         StateGraph graph = new StateGraph(plan, classes, index);
-        plan.all(Route.class)
-                .filter(Route::enabled)
-                .forEach(route -> classes.beginnings(index).forEach(language -> graph.begin(route, language)));
+        List<E164> called =
+                plan.all(InboundNumber.class).map(InboundNumber::called).toList();
+        plan.all(Route.class).filter(Route::enabled).forEach(route -> {
+            // Most routes do the same for all of their numbers; their states are one.
+            Optional<E164> any = called.stream().filter(route.called()::takes).findFirst();
+            List<E164> some = graph.matters.asksForNumber(route)
+                    ? called.stream().filter(route.called()::takes).toList()
+                    : any.stream().toList();
+            classes.beginnings(index).forEach(language -> {
+                if (some.isEmpty()) {
+                    graph.begin(route, Context.in(language));
+                }
+                some.forEach(number -> graph.begin(route, Context.in(language).calling(number)));
+            });
+        });
         graph.expandAll(wanted);
         return graph;
     }
@@ -146,9 +160,13 @@ public final class StateGraph {
                 .toList();
     }
 
-    /// The state in which a call that begins in a language enters a route.
-    public int begin(Route route, String language) {
-        return id(matters.reduced(new State(route.ref(), Context.in(language))));
+    /// The state in which a call to a number that begins in a language enters a route.
+    public int begin(Route route, String language, E164 called) {
+        return begin(route, Context.in(language).calling(called));
+    }
+
+    private int begin(Route route, Context context) {
+        return id(matters.reduced(new State(route.ref(), context)));
     }
 
     /// The languages that calls begin in, each with its calls.

@@ -10,6 +10,8 @@ import app.bittern.plan.Branch;
 import app.bittern.plan.Destination;
 import app.bittern.plan.Extension;
 import app.bittern.plan.Kind;
+import app.bittern.plan.Lookup;
+import app.bittern.plan.Mailbox;
 import app.bittern.plan.Menu;
 import app.bittern.plan.Outbound;
 import app.bittern.plan.Plan;
@@ -28,20 +30,25 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /// What of a caller's context, and which conditions, can still matter from an object on.
 ///
 /// A state keeps only what can still matter, so that callers who can do the same from here on are in the
 /// same state: where the call came from where callers or phones are told apart, the extension called first where
 /// somebody's own mailbox lies ahead, the menus passed where
-/// `back` does, each tag where it is asked for, what was keyed where a branch asks what it was found to be.
+/// `back` does, each tag where it is asked for, what was found where a branch asks for it, the number called and the
+/// route where they lead on, the reason for a greeting where a mailbox has several.
 /// Found by going backwards over the slots that lead on, from the objects that ask; cost: these slots × what
 /// can be asked.
 final class StillMatters {
     private static final int FIRST_CALLED = 0;
     private static final int BACK = 1;
     private static final int FROM = 2;
-    private static final int FIRST_LEVEL = 3;
+    private static final int ROUTE = 3;
+    private static final int CALLED = 4;
+    private static final int GREETING = 5;
+    private static final int FIRST_LEVEL = 6;
 
     private final Plan plan;
     private final Map<Ref, BitSet> flags = new LinkedHashMap<>();
@@ -52,7 +59,8 @@ final class StillMatters {
     StillMatters(Plan plan, CallClasses classes) {
         this.plan = plan;
         this.levels = classes.levels();
-        plan.all(Ask.class).forEach(ask -> asks.put(ask.ref(), FIRST_LEVEL + levels + asks.size()));
+        Stream.concat(plan.all(Ask.class), plan.all(Lookup.class))
+                .forEach(one -> asks.put(one.ref(), FIRST_LEVEL + levels + asks.size()));
         plan.all(Branch.class)
                 .filter(branch -> branch.by() instanceof Branch.By.OfCaller)
                 .flatMap(branch -> branch.cases().keySet().stream())
@@ -64,8 +72,17 @@ final class StillMatters {
                 });
         Map<Ref, List<Ref>> before = new LinkedHashMap<>();
         List<Ref> dialling = new ArrayList<>();
+        List<Ref> dials = new ArrayList<>();
         List<Ref> ownMailbox = new ArrayList<>();
         List<Ref> back = new ArrayList<>();
+        List<Ref> routed = new ArrayList<>();
+        boolean routesByLast = plan.all(Route.class)
+                .anyMatch(route ->
+                        route.to().filter(Destination.ByLast.class::isInstance).isPresent());
+        boolean routesToOwn = plan.all(Route.class)
+                .anyMatch(route -> route.to()
+                        .filter(Destination.OwnMailbox.class::isInstance)
+                        .isPresent());
         for (PlanObject object : plan.objects()) {
             if (object instanceof Aside) {
                 continue;
@@ -74,6 +91,18 @@ final class StillMatters {
             BitSet own = own(object, classes);
             own.set(FIRST_CALLED, leads(slots, new Destination.OwnMailbox()));
             own.set(BACK, leads(slots, new Destination.Back()));
+            own.set(ROUTE, leads(slots, new Destination.AsRouted()));
+            own.set(
+                    GREETING,
+                    object instanceof Mailbox mailbox && !mailbox.greetings().isEmpty());
+            boolean byLast = slots.stream()
+                    .anyMatch(slot -> slot.holds()
+                            .filter(Destination.ByLast.class::isInstance)
+                            .isPresent());
+            own.set(CALLED, byLast || (own.get(ROUTE) && routesByLast));
+            if (own.get(ROUTE) && routesToOwn) {
+                own.set(FIRST_CALLED);
+            }
             flags.put(object.ref(), own);
             // Members, agents and stages are rung where they are; no call goes on to them.
             for (Slot slot : slots) {
@@ -82,8 +111,14 @@ final class StillMatters {
                         .ifPresent(ref -> before.computeIfAbsent(ref, r -> new ArrayList<>())
                                 .add(object.ref()));
             }
-            if (object instanceof Menu menu && menu.dialExtensions()) {
+            if ((object instanceof Menu menu && menu.dialExtensions().possible()) || own.get(CALLED)) {
                 dialling.add(object.ref());
+            }
+            if (object instanceof Ask ask && ask.dials()) {
+                dials.add(object.ref());
+            }
+            if (own.get(ROUTE)) {
+                routed.add(object.ref());
             }
             if (own.get(FIRST_CALLED)) {
                 ownMailbox.add(object.ref());
@@ -91,6 +126,20 @@ final class StillMatters {
             if (own.get(BACK)) {
                 back.add(object.ref());
             }
+        }
+        // An ask for a number of the site may lead to any of them, and so may one that goes on as the route does.
+        if (!dials.isEmpty()) {
+            plan.insideNumbers().objects().values().stream()
+                    .filter(ref -> ref.kind().routable())
+                    .forEach(ref ->
+                            before.computeIfAbsent(ref, r -> new ArrayList<>()).addAll(dials));
+        }
+        if (!routed.isEmpty()) {
+            plan.all(Route.class)
+                    .flatMap(route -> route.to().flatMap(Destination::target).stream())
+                    .distinct()
+                    .forEach(ref ->
+                            before.computeIfAbsent(ref, r -> new ArrayList<>()).addAll(routed));
         }
         spread(before, dialling, ownMailbox, back);
     }
@@ -118,6 +167,8 @@ final class StillMatters {
                 case Branch.By.OfLanguage language -> {}
                 case Branch.By.OfAsk(Ref ask) ->
                     Optional.ofNullable(asks.get(ask)).ifPresent(own::set);
+                case Branch.By.OfLookup(Ref lookup) ->
+                    Optional.ofNullable(asks.get(lookup)).ifPresent(own::set);
             }
         }
         if (object instanceof Queue queue) {
@@ -209,17 +260,17 @@ final class StillMatters {
         return all.get(FIRST_LEVEL, FIRST_LEVEL + levels);
     }
 
+    /// Whether it matters to a route's calls which number was called.
+    boolean asksForNumber(Route route) {
+        return flags.getOrDefault(route.ref(), new BitSet()).get(CALLED);
+    }
+
     /// The state without what can no longer matter.
     State reduced(State state) {
         BitSet matters = flags.getOrDefault(state.at(), new BitSet());
         Context context = state.context();
-        boolean firstCalled = matters.get(FIRST_CALLED) || context.firstCalled().isEmpty();
         boolean from = matters.get(FROM) || context.dials().isPresent();
-        if (firstCalled
-                && (from || context.byTrunk())
-                && context.menus().isEmpty()
-                && context.tags().isEmpty()
-                && context.keyed().isEmpty()) {
+        if (context.bare()) {
             return state;
         }
         List<Context.Frame> menus = matters.get(BACK)
@@ -230,18 +281,22 @@ final class StillMatters {
         return new State(
                 state.at(),
                 state.stage(),
-                context.only(
-                        tags(context.tags(), matters),
-                        matters.get(FIRST_CALLED) ? context.firstCalled() : Optional.empty(),
-                        menus,
-                        context.keyed().isEmpty()
-                                ? List.of()
-                                : context.keyed().stream()
-                                        .filter(found -> Optional.ofNullable(asks.get(found.ask()))
-                                                .filter(matters::get)
-                                                .isPresent())
-                                        .toList(),
-                        from));
+                context.only(tags(context.tags(), matters), menus, facts(context.facts(), matters), from));
+    }
+
+    private Context.Facts facts(Context.Facts facts, BitSet matters) {
+        return new Context.Facts(
+                matters.get(FIRST_CALLED) ? facts.firstCalled() : Optional.empty(),
+                facts.found().isEmpty()
+                        ? List.of()
+                        : facts.found().stream()
+                                .filter(found -> Optional.ofNullable(asks.get(found.by()))
+                                        .filter(matters::get)
+                                        .isPresent())
+                                .toList(),
+                matters.get(CALLED) ? facts.called() : Optional.empty(),
+                matters.get(ROUTE) ? facts.route() : Optional.empty(),
+                matters.get(GREETING) ? facts.greeting() : Optional.empty());
     }
 
     private List<String> tags(List<String> carried, BitSet matters) {

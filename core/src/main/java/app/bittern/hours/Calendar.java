@@ -1,15 +1,37 @@
 package app.bittern.hours;
 
+import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.TreeSet;
+import java.util.stream.Stream;
 
 /// Ordered states of which the first that holds wins: open in season, open, else closed.
 ///
+/// @param elsewhere where it is asked by another time than its rules are of
 /// @param states at least one, of which the last should have no rule; where it has one and nothing
 ///               holds, the last state is taken all the same, so that a calendar is never in no state
-public record Calendar(List<HoursState> states) {
+public record Calendar(List<HoursState> states, Optional<Elsewhere> elsewhere) {
+    /// Asked by the time of one zone, with rules of another's.
+    ///
+    /// An hour that comes twice where it is asked is taken the first time that it comes.
+    ///
+    /// @param asked whose local times it is asked by
+    /// @param own   whose local times its rules are of
+    public record Elsewhere(ZoneId asked, ZoneId own) {
+        private LocalDateTime own(LocalDateTime at) {
+            return at.atZone(asked).withZoneSameInstant(own).toLocalDateTime();
+        }
+
+        private LocalDateTime asked(LocalDateTime at) {
+            return at.atZone(own).withZoneSameInstant(asked).toLocalDateTime();
+        }
+    }
+
     public Calendar {
         states = List.copyOf(states);
         if (states.isEmpty()) {
@@ -17,8 +39,24 @@ public record Calendar(List<HoursState> states) {
         }
     }
 
+    /// A calendar whose rules are of the time that it is asked by.
+    public Calendar(List<HoursState> states) {
+        this(states, Optional.empty());
+    }
+
+    /// The same asked by the time of a zone, where its rules are of another's.
+    public Calendar askedIn(ZoneId asked, ZoneId own) {
+        return asked.equals(own) ? this : new Calendar(states, Optional.of(new Elsewhere(asked, own)));
+    }
+
+    /// A time in the zone that its rules are of.
+    public LocalDateTime own(LocalDateTime asked) {
+        return elsewhere.map(zones -> zones.own(asked)).orElse(asked);
+    }
+
     /// The position in `states` of the one that holds.
-    public int indexAt(LocalDateTime at) {
+    public int indexAt(LocalDateTime asked) {
+        LocalDateTime at = own(asked);
         for (int index = 0; index < states.size(); index++) {
             if (states.get(index).holds(at)) {
                 return index;
@@ -39,7 +77,42 @@ public record Calendar(List<HoursState> states) {
 
     /// The states of a day one after another.
     List<Run> day(LocalDate date) {
-        return day(possible(date), date);
+        return elsewhere.isEmpty() ? day(possible(date), date) : dayElsewhere(date);
+    }
+
+    /// The states of a day by the time of another zone: they may change where they do there, and where the clocks of
+    /// either do.
+    private List<Run> dayElsewhere(LocalDate date) {
+        Elsewhere zones = elsewhere.orElseThrow();
+        TreeSet<Integer> minutes = new TreeSet<>(List.of(0));
+        for (int before = -2; before <= 2; before++) {
+            for (int edge : edges()) {
+                minute(date, zones.asked(date.plusDays(before).atStartOfDay().plusMinutes(edge)))
+                        .ifPresent(minutes::add);
+            }
+        }
+        Instant begins = date.atStartOfDay(zones.asked()).toInstant();
+        for (ZoneId zone : List.of(zones.asked(), zones.own())) {
+            Optional.ofNullable(zone.getRules().nextTransition(begins.minusSeconds(1))).stream()
+                    .flatMap(change -> Stream.of(
+                            LocalDateTime.ofInstant(change.getInstant(), zones.asked()),
+                            change.getDateTimeBefore(),
+                            change.getDateTimeAfter()))
+                    .flatMap(at -> minute(date, at).stream())
+                    .forEach(minutes::add);
+        }
+        List<Run> runs = new ArrayList<>();
+        for (int minute : minutes) {
+            String state = stateAt(date.atStartOfDay().plusMinutes(minute));
+            if (runs.isEmpty() || !runs.getLast().state().equals(state)) {
+                runs.add(new Run(minute, state));
+            }
+        }
+        return runs;
+    }
+
+    private static Optional<Integer> minute(LocalDate date, LocalDateTime at) {
+        return at.toLocalDate().equals(date) ? Optional.of(at.toLocalTime().toSecondOfDay() / 60) : Optional.empty();
     }
 
     /// The states whose dates and season hold on a day. The day's runs depend on them and on its weekday alone.

@@ -54,6 +54,9 @@ public final class TimeClasses {
         }
 
         List<Calendar.Run> on(LocalDate date) {
+            if (calendar.elsewhere().isPresent()) {
+                return calendar.day(date);
+            }
             List<HoursState> possible = calendar.possible(date);
             return known.computeIfAbsent(
                     new Alike(date.getDayOfWeek(), possible), alike -> calendar.day(possible, date));

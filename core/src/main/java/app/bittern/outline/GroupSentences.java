@@ -194,7 +194,7 @@ final class GroupSentences {
 
     List<Part> ask(Ask ask, String language) {
         List<Part> parts = new ArrayList<>(List.of(Part.plain("asks")));
-        ask.prompts().forEach(prompt -> parts.addAll(prompts.prompt(prompt, language)));
+        ask.prompts().forEach(one -> parts.addAll(prompts.prompt(one.prompt(), one.in(language))));
         parts.add(Part.plain(
                 "for " + (ask.fewest() == ask.most() ? "" : ask.fewest() + " to ") + ask.most() + " digits,"));
         parts.add(Part.token(

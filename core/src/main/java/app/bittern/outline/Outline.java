@@ -60,7 +60,7 @@ public final class Outline {
     public static List<Row> of(Plan plan, E164 called, Opened opened) {
         Outline outline = new Outline(plan, opened);
         for (Route route : RouteChoice.reached(plan, called)) {
-            outline.measure(outline.begin(route));
+            outline.measure(outline.begin(route, called));
             outline.route(route, called);
         }
         return outline.rows.stream().map(outline::linked).toList();
@@ -90,8 +90,9 @@ public final class Outline {
             outline.add(0, exit.window(), parts, arrivals, Optional.empty(), Optional.empty(), Optional.empty(), false);
         }
         for (Route route : routes) {
-            outline.measure(outline.begin(route));
-            outline.route(route, dialling.number().orElseThrow());
+            E164 called = dialling.number().orElseThrow();
+            outline.measure(outline.begin(route, called));
+            outline.route(route, called);
         }
         return outline.rows.stream().map(outline::linked).toList();
     }
@@ -117,8 +118,8 @@ public final class Outline {
         depths.putAll(met);
     }
 
-    private State begin(Route route) {
-        return new State(route.ref(), Context.in(plan.site().defaultLanguage()));
+    private State begin(Route route, E164 called) {
+        return new State(route.ref(), Context.in(plan.site().defaultLanguage()).calling(called));
     }
 
     /// A row that links says at which row its object is drawn, which is known when all are.
@@ -131,7 +132,7 @@ public final class Outline {
     private record Exit(Window window, List<Cause> causes, Onward onward, Optional<Pointer> field) {}
 
     private void route(Route route, E164 called) {
-        State state = begin(route);
+        State state = begin(route, called);
         drawn.put(route.ref(), rows.size() + 1);
         List<Exit> exits = exits(state);
         List<Part> parts = new ArrayList<>(sentences.route(route, called));

@@ -63,6 +63,7 @@ final class PromptSentences {
                 .map(to -> to instanceof Destination.Outside(E164 number)
                         ? number.international()
                         : to.target().map(this::called).orElse(destination.replace('-', ' ')))
+                .or(() -> Ref.parse(destination).map(this::called))
                 .orElse(destination);
     }
 

@@ -1,5 +1,6 @@
 package app.bittern.outline;
 
+import app.bittern.call.Answer;
 import app.bittern.call.Cause;
 import app.bittern.call.Dialling;
 import app.bittern.call.Ending;
@@ -32,6 +33,7 @@ import app.bittern.plan.Ref;
 import app.bittern.plan.RingGroup;
 import app.bittern.plan.Route;
 import app.bittern.plan.Seconds;
+import app.bittern.plan.Sets;
 import app.bittern.plan.Slot;
 import app.bittern.plan.Switch;
 import java.util.ArrayList;
@@ -39,6 +41,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 
 /// Says each kind of object, and each way to leave one, as a sentence whose parts can be changed.
 final class Sentences {
@@ -84,7 +87,7 @@ final class Sentences {
             case Branch branch -> branch(branch);
             case Announcement announcement -> {
                 List<Part> parts = new ArrayList<>(List.of(Part.plain("says")));
-                announcement.prompts().forEach(prompt -> parts.addAll(prompts.prompt(prompt, language)));
+                announcement.prompts().forEach(one -> parts.addAll(prompts.prompt(one.prompt(), one.in(language))));
                 yield parts;
             }
             case Menu menu -> menu(menu, language);
@@ -173,6 +176,10 @@ final class Sentences {
             case Branch.By.OfCaller caller -> List.of(Part.plain("by who calls"));
             case Branch.By.OfLanguage language -> List.of(Part.plain("by language"));
             case Branch.By.OfAsk(Ref ref) -> List.of(Part.plain("by what was keyed in " + plan.title(ref)));
+            case Branch.By.OfLookup(Ref ref) ->
+                plan.find(ref)
+                        .map(lookup -> List.of(Part.plain("by what " + lookup.title() + " knows")))
+                        .orElseGet(() -> List.of(prompts.missing(ref)));
         };
     }
 
@@ -215,7 +222,7 @@ final class Sentences {
         List<Part> parts = new ArrayList<>();
         if (!menu.prompts().isEmpty()) {
             parts.add(Part.plain("says"));
-            menu.prompts().forEach(prompt -> parts.addAll(prompts.prompt(prompt, language)));
+            menu.prompts().forEach(one -> parts.addAll(prompts.prompt(one.prompt(), one.in(language))));
         }
         String tries = menu.tries() == 1 ? "1 try" : menu.tries() + " tries";
         parts.add(Part.token(
@@ -260,28 +267,52 @@ final class Sentences {
                     : known == 1 ? "a contact's or nobody's" : "any of " + known + " contacts' or nobody's";
             return List.of(Part.plain("digits given, " + whose + ":"));
         }
+        List<Part> given = from instanceof Branch branch ? cases(branch, causes) : List.of();
         String words = String.join(
                 ", ",
                 causes.stream()
                         .map(cause -> words(from, cause))
                         .filter(w -> !w.isEmpty())
+                        .distinct()
                         .toList());
         return words.isEmpty()
-                ? List.of()
-                : List.of(Part.plain(LAST_COMMA.matcher(words).replaceAll(" or $1") + ":"));
+                ? given
+                : Stream.concat(
+                                Stream.of(Part.plain(LAST_COMMA.matcher(words).replaceAll(" or $1") + ":")),
+                                given.stream())
+                        .toList();
+    }
+
+    /// What the cases of a branch give their calls.
+    private static List<Part> cases(Branch branch, List<Cause> causes) {
+        return causes.stream()
+                .flatMap(
+                        cause -> cause instanceof Cause.Case(String state) ? branch.taken(state).stream() : Stream.of())
+                .distinct()
+                .flatMap(one -> Stream.concat(
+                        sets(one.sets()).stream(),
+                        one.greetAs().stream().map(reason -> Part.muted("greeted as " + reason.word() + ","))))
+                .toList();
+    }
+
+    /// What a call is given.
+    private static List<Part> sets(Sets sets) {
+        List<Part> parts = new ArrayList<>();
+        sets.language()
+                .ifPresent(spoken -> parts.add(
+                        Part.muted("in " + Locale.forLanguageTag(spoken).getDisplayLanguage(Locale.ENGLISH) + ",")));
+        if (!sets.tags().isEmpty()) {
+            parts.add(Part.muted("tagged " + String.join(", ", sets.tags()) + ","));
+        }
+        return parts;
     }
 
     /// What a key does before the call goes on.
     private List<Part> keyed(Menu.OnKey does, String language) {
         List<Part> parts = new ArrayList<>();
         does.label().ifPresent(label -> parts.add(Part.muted(label + ":")));
-        does.language()
-                .ifPresent(spoken -> parts.add(
-                        Part.muted("in " + Locale.forLanguageTag(spoken).getDisplayLanguage(Locale.ENGLISH) + ",")));
-        if (!does.tags().isEmpty()) {
-            parts.add(Part.muted("tagged " + String.join(", ", does.tags()) + ","));
-        }
-        String heard = does.language().orElse(language);
+        parts.addAll(sets(does.sets()));
+        String heard = does.sets().language().orElse(language);
         does.say().ifPresent(prompt -> {
             parts.add(Part.muted("says"));
             parts.addAll(prompts.prompt(prompt, heard));
@@ -308,6 +339,7 @@ final class Sentences {
             case Cause.Message message -> "";
             case Cause.Operator operator -> "0";
             case Cause.Digits digits -> "digits given";
+            case Cause.Looked(Answer answer, boolean keyed) -> (keyed ? "digits given, " : "") + answer.word();
             case Cause.NoValidDigits none -> "no valid digits";
             case Cause.Full full -> "full";
             case Cause.NoAgents none -> "no agents";

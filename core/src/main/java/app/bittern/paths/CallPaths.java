@@ -297,7 +297,8 @@ public abstract sealed class CallPaths permits NumberPaths, DialledPaths {
     /// The time classes of these hours, in the order of their first instant.
     public List<TimeClass> timeClasses() {
         List<Hours> asked = hours();
-        List<Calendar> calendars = asked.stream().map(Hours::calendar).toList();
+        List<Calendar> calendars =
+                asked.stream().map(hours -> hours.at(paths.plan().site())).toList();
         List<TimeClass> classes = new ArrayList<>();
         for (TimeClasses.TimeClass time :
                 TimeClasses.of(calendars, paths.classes().horizon())) {

@@ -3,6 +3,7 @@ package app.bittern.paths;
 import app.bittern.call.Cause;
 import app.bittern.call.Context;
 import app.bittern.call.QueueCourse;
+import app.bittern.call.QueueStage;
 import app.bittern.call.Schedule;
 import app.bittern.call.State;
 import app.bittern.graph.Hush;
@@ -25,6 +26,7 @@ import app.bittern.plan.PlanObject;
 import app.bittern.plan.Queue;
 import app.bittern.plan.Ref;
 import app.bittern.plan.Route;
+import app.bittern.plan.Spoken;
 import app.bittern.plan.Switch;
 import java.util.List;
 import java.util.Optional;
@@ -65,7 +67,10 @@ public final class Hushes {
             case Group group ->
                 group.hears().filter(hears -> hears.sounds(plan)).isPresent() ? Hush.SOUND : rung(group, way);
             case Extension extension -> rung(way);
-            case Chain chain -> rung(way);
+            case Chain chain ->
+                QueueStage.in(plan, state)
+                        .map(queue -> queue(queue, state, way))
+                        .orElseGet(() -> rung(way));
             case Queue queue -> queue(queue, state, way);
             case Branch branch -> Hush.silent(way.latest());
             case Page page -> Hush.silent(way.latest());
@@ -92,8 +97,10 @@ public final class Hushes {
     }
 
     /// Prompts, and then a wait in silence.
-    private Hush said(List<Ref> prompts, String language, int wait, Way way) {
-        int length = prompts.stream().mapToInt(one -> length(one, language)).sum();
+    private Hush said(List<Spoken> prompts, String language, int wait, Way way) {
+        int length = prompts.stream()
+                .mapToInt(one -> length(one.prompt(), one.in(language)))
+                .sum();
         int silent = Math.min(wait, way.latest());
         return length > 0 ? new Hush(true, 0, silent, silent) : Hush.silent(way.latest());
     }

@@ -1,5 +1,6 @@
 package app.bittern.paths;
 
+import app.bittern.call.Answer;
 import app.bittern.call.Cause;
 import app.bittern.call.Ending;
 import app.bittern.callset.CallSet;
@@ -100,6 +101,7 @@ public record Path(List<Step> steps, End end, Span span, CallSet calls, CallSet 
                                 .flatMap(Contact::account)
                                 .orElse(number))
                         .orElse("?"));
+            case Cause.Looked(Answer answer, boolean keyed) -> keyed ? List.of("?") : List.of();
             case Cause.Passed o -> List.of();
             case Cause.NoNumber o -> List.of();
             case Cause.Case o -> List.of();

@@ -1,7 +1,6 @@
 package app.bittern.paths;
 
 import app.bittern.call.Carried;
-import app.bittern.call.Cause;
 import app.bittern.callset.CallSet;
 import app.bittern.effect.SetsOff;
 import app.bittern.effect.What;
@@ -52,8 +51,7 @@ public final class PathEffects {
                             (known, more) -> new On(known.what(), known.always() || more.always(), known.calls()));
                 }
             }
-            Cause first = step.causes().getFirst();
-            carried = carried.past(plan, step.state(), first);
+            carried = carried.past(plan, step.state());
         }
         return List.copyOf(all.values());
     }

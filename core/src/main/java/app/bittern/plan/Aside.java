@@ -9,6 +9,7 @@ public sealed interface Aside extends PlanObject
                 Prompt,
                 Music,
                 Contact,
+                Lookup,
                 ClassOfService,
                 Recipients,
                 Alarm,

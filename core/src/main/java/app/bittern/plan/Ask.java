@@ -12,14 +12,16 @@ import java.util.Optional;
 /// @param noKey    after a try without a digit
 /// @param wrongKey after a try with too few digits
 /// @param lookIn   where the digits are looked up
-/// @param to       where a call with valid digits goes, found or not
+/// @param dials    whether digits that are a number of the site go there
+/// @param sets     what a call with valid digits is given
+/// @param to       where it goes, found or not
 /// @param giveUp   where it goes after the last failed try
 public record Ask(
         String key,
         Optional<String> name,
         Optional<String> note,
         Optional<String> number,
-        List<Ref> prompts,
+        List<Spoken> prompts,
         int fewest,
         int most,
         Seconds keyWait,
@@ -27,26 +29,83 @@ public record Ask(
         FailedTry noKey,
         FailedTry wrongKey,
         Optional<LookIn> lookIn,
+        boolean dials,
+        Sets sets,
         Optional<Destination> to,
         Optional<Destination> giveUp)
         implements PlanObject {
     /// What digits are compared with.
-    public enum LookIn {
+    public sealed interface LookIn {
+        /// What is allowed, as a refusal says it.
+        String ALLOWED = "contacts.account, contacts.number or a lookup such as lookup/key";
+
         /// The account of a contact.
-        ACCOUNT("contacts.account"),
+        record OfAccount() implements LookIn {
+            @Override
+            public String toString() {
+                return "contacts.account";
+            }
+        }
+
         /// The number of a contact, as it is dialled in the site's country.
-        NUMBER("contacts.number");
-
-        private final String word;
-
-        LookIn(String word) {
-            this.word = word;
+        record OfNumber() implements LookIn {
+            @Override
+            public String toString() {
+                return "contacts.number";
+            }
         }
 
-        /// As the plan file writes it: `contacts.account`.
-        public String word() {
-            return word;
+        /// Something outside.
+        record OfLookup(Ref lookup) implements LookIn {
+            @Override
+            public String toString() {
+                return lookup.toString();
+            }
         }
+
+        /// Reads what `toString` writes.
+        static Optional<LookIn> parse(String text) {
+            return switch (text) {
+                case "contacts.account" -> Optional.of(new OfAccount());
+                case "contacts.number" -> Optional.of(new OfNumber());
+                default ->
+                    Ref.parse(text).filter(ref -> ref.kind() == Kind.LOOKUP).map(OfLookup::new);
+            };
+        }
+
+        private static Optional<LookIn> over(Places places, Optional<LookIn> lookIn) {
+            Optional<Ref> lookup =
+                    lookIn.flatMap(one -> one instanceof OfLookup(Ref ref) ? Optional.of(ref) : Optional.empty());
+            return lookIn.isPresent() && lookup.isEmpty()
+                    ? lookIn
+                    : places.ref("lookIn", Role.ASKS, lookup, Kind.LOOKUP).map(OfLookup::new);
+        }
+    }
+
+    /// The same asking for digits, whatever they are.
+    public Ask forDigits() {
+        return new Ask(
+                key,
+                name,
+                note,
+                number,
+                prompts,
+                fewest,
+                most,
+                keyWait,
+                tries,
+                noKey,
+                wrongKey,
+                Optional.empty(),
+                false,
+                sets,
+                to,
+                giveUp);
+    }
+
+    /// The lookup that is asked with the digits.
+    public Optional<Ref> lookup() {
+        return lookIn.flatMap(one -> one instanceof LookIn.OfLookup(Ref ref) ? Optional.of(ref) : Optional.empty());
     }
 
     /// @throws IllegalArgumentException where the digits or the tries are out of range
@@ -81,6 +140,11 @@ public record Ask(
     }
 
     @Override
+    public List<Sets> gives() {
+        return List.of(sets);
+    }
+
+    @Override
     public Ref ref() {
         return new Ref(Kind.ASK, key);
     }
@@ -92,15 +156,17 @@ public record Ask(
                 name,
                 note,
                 number,
-                places.refs("prompts", Role.SAYS, prompts, Kind.PROMPT),
+                places.spoken("prompts", prompts),
                 fewest,
                 most,
                 keyWait,
                 tries,
-                noKey.over(places.in("noKey"), false),
-                wrongKey.over(places.in("wrongKey"), false),
-                lookIn,
-                places.needs("to", to),
-                places.needs("giveUp", giveUp));
+                noKey.over(places.in("noKey"), Takes.DESTINATION_IN_ASK),
+                wrongKey.over(places.in("wrongKey"), Takes.DESTINATION_IN_ASK),
+                LookIn.over(places, lookIn),
+                dials,
+                sets,
+                places.needsInAsk("to", to),
+                places.needsInAsk("giveUp", giveUp));
     }
 }

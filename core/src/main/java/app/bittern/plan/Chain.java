@@ -21,15 +21,18 @@ public record Chain(
 
     /// One target that is rung; its own forwarding is not followed.
     ///
-    /// @param ring    an extension, a ring group or an outside number
+    /// @param ring    an extension, an outside number, a group or a queue
     /// @param time    how long
     /// @param keyToTake whether the person must press a key to take the call
     public record Stage(Destination ring, Seconds time, boolean keyToTake) {
         /// What is allowed as a target, as a refusal says it.
         public static final String ALLOWED =
-                "what is rung: extension/2001, ring-group/reception or outside/+441632960100";
+                "what is rung: extension/2001, ring-group/reception, hunt-group/duty, queue/bookings or"
+                        + " outside/+441632960100";
 
-        static final Takes TAKES = new Takes(Set.of(Kind.EXTENSION, Kind.RING_GROUP), Set.of(Takes.Fixed.OUTSIDE));
+        /// What can be rung.
+        public static final Takes TAKES = new Takes(
+                Set.of(Kind.EXTENSION, Kind.RING_GROUP, Kind.HUNT_GROUP, Kind.QUEUE), Set.of(Takes.Fixed.OUTSIDE));
 
         /// Whether a destination can be rung.
         public static boolean rings(Destination to) {

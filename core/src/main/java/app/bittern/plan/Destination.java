@@ -7,7 +7,7 @@ import java.util.Optional;
 public sealed interface Destination extends Filling {
     /// What is allowed, as a refusal says it.
     String ALLOWED = "a reference such as ring-group/reception, outside/+441632960100, own-mailbox, hang-up or busy"
-            + " (in a menu also repeat and back)";
+            + " (in a menu also repeat and back, in an ask route, in a route extension-by-last 3)";
 
     /// An object of the plan, whether it exists or not.
     record To(Ref ref) implements Destination {
@@ -71,15 +71,51 @@ public sealed interface Destination extends Filling {
         }
     }
 
+    /// On to where the route leads that took the call.
+    record AsRouted() implements Destination {
+        @Override
+        public String toString() {
+            return "route";
+        }
+    }
+
+    /// The extension whose number is the last digits of the one called.
+    ///
+    /// @param digits how many, 1 to 15
+    record ByLast(int digits) implements Destination {
+        private static final String WORD = "extension-by-last ";
+
+        /// @throws IllegalArgumentException where it is no number of digits
+        public ByLast {
+            if (digits < 1 || digits > 15) {
+                throw new IllegalArgumentException(digits + " last digits: 1 to 15 are allowed");
+            }
+        }
+
+        /// The extension that is meant for a number.
+        public Optional<Ref> extension(E164 called) {
+            String all = called.text().substring(1);
+            return all.length() < digits
+                    ? Optional.empty()
+                    : Optional.of(new Ref(Kind.EXTENSION, all.substring(all.length() - digits)));
+        }
+
+        private static Optional<Destination> parse(String text) {
+            return text.matches(WORD + "([1-9]|1[0-5])")
+                    ? Optional.of(new ByLast(Integer.parseInt(text.substring(WORD.length()))))
+                    : Optional.empty();
+        }
+
+        @Override
+        public String toString() {
+            return WORD + digits;
+        }
+    }
+
     /// The object it leads to, where it leads to one.
     @Override
     default Optional<Ref> target() {
         return this instanceof To(Ref ref) ? Optional.of(ref) : Optional.empty();
-    }
-
-    /// Whether it is meant for menus alone.
-    default boolean menusOnly() {
-        return this instanceof Repeat || this instanceof Back;
     }
 
     /// Reads what `toString` writes.
@@ -90,10 +126,14 @@ public sealed interface Destination extends Filling {
             case "back" -> Optional.of(new Back());
             case "hang-up" -> Optional.of(new HangUp());
             case "busy" -> Optional.of(new Busy());
-            default ->
-                text.startsWith("outside/")
-                        ? E164.parse(text.substring("outside/".length())).map(Outside::new)
-                        : Ref.parse(text).filter(ref -> ref.kind().routable()).map(To::new);
+            case "route" -> Optional.of(new AsRouted());
+            default -> text.startsWith(ByLast.WORD) ? ByLast.parse(text) : elsewhere(text);
         };
+    }
+
+    private static Optional<Destination> elsewhere(String text) {
+        return text.startsWith("outside/")
+                ? E164.parse(text.substring("outside/".length())).map(Outside::new)
+                : Ref.parse(text).filter(ref -> ref.kind().routable()).map(To::new);
     }
 }

@@ -15,9 +15,7 @@ public record FailedTry(Optional<Ref> prompt, Optional<Destination> to) {
         return new FailedTry(Optional.of(prompt), Optional.empty());
     }
 
-    FailedTry over(Places places, boolean menu) {
-        return new FailedTry(
-                places.ref("prompt", Role.SAYS, prompt, Kind.PROMPT),
-                menu ? places.mayInMenu("to", to) : places.may("to", to));
+    FailedTry over(Places places, Takes takes) {
+        return new FailedTry(places.ref("prompt", Role.SAYS, prompt, Kind.PROMPT), places.may("to", to, takes));
     }
 }

@@ -1,10 +1,20 @@
 package app.bittern.plan;
 
 import app.bittern.hours.Calendar;
+import java.time.ZoneId;
 import java.util.Optional;
 
 /// Opening hours: a named calendar.
-public record Hours(String key, Optional<String> name, Optional<String> note, Calendar calendar) implements Aside {
+///
+/// @param timeZone whose time the rules are of; the site's where absent
+public record Hours(
+        String key, Optional<String> name, Optional<String> note, Optional<ZoneId> timeZone, Calendar calendar)
+        implements Aside {
+    /// The calendar as it is asked in a site: by the site's own time.
+    public Calendar at(Site site) {
+        return timeZone.map(own -> calendar.askedIn(site.timeZone(), own)).orElse(calendar);
+    }
+
     @Override
     public Ref ref() {
         return new Ref(Kind.HOURS, key);
@@ -12,6 +22,6 @@ public record Hours(String key, Optional<String> name, Optional<String> note, Ca
 
     @Override
     public Hours over(Places places) {
-        return new Hours(places.key(key), name, note, calendar);
+        return new Hours(places.key(key), name, note, timeZone, calendar);
     }
 }

@@ -14,7 +14,8 @@ import java.util.Optional;
 /// @param noKey         after a try without a key
 /// @param wrongKey      after a try with a key that is not in use
 /// @param giveUp        where the call goes after the last failed try
-/// @param dialExtensions whether the number of an extension may be dialled
+/// @param dialledAhead whether keys count that were pressed before it was come to
+/// @param dialExtensions which extensions may be dialled
 /// @param interDigit    how long each further digit of an extension is waited for
 /// @param keys          what each key does, in order
 public record Menu(
@@ -22,14 +23,15 @@ public record Menu(
         Optional<String> name,
         Optional<String> note,
         Optional<String> number,
-        List<Ref> prompts,
+        List<Spoken> prompts,
         boolean bargeIn,
+        boolean dialledAhead,
         Seconds keyWait,
         int tries,
         FailedTry noKey,
         FailedTry wrongKey,
         Optional<Destination> giveUp,
-        boolean dialExtensions,
+        DialExtensions dialExtensions,
         Seconds interDigit,
         Map<String, OnKey> keys)
         implements PlanObject {
@@ -38,26 +40,11 @@ public record Menu(
 
     /// What one key does.
     ///
-    /// @param language the language set before the call goes on
-    /// @param tags     tags given to the call
-    /// @param say      a prompt said before the call goes on
-    public record OnKey(
-            Optional<String> label,
-            Optional<Destination> to,
-            Optional<String> language,
-            List<String> tags,
-            Optional<Ref> say) {
-        public OnKey {
-            tags = List.copyOf(tags);
-        }
-
+    /// @param sets what the call is given before it goes on
+    /// @param say  a prompt said before the call goes on
+    public record OnKey(Optional<String> label, Optional<Destination> to, Sets sets, Optional<Ref> say) {
         OnKey over(Places places) {
-            return new OnKey(
-                    label,
-                    places.needsInMenu("to", to),
-                    language,
-                    tags,
-                    places.ref("say", Role.SAYS, say, Kind.PROMPT));
+            return new OnKey(label, places.needsInMenu("to", to), sets, places.ref("say", Role.SAYS, say, Kind.PROMPT));
         }
     }
 
@@ -95,6 +82,11 @@ public record Menu(
     }
 
     @Override
+    public List<Sets> gives() {
+        return keys.values().stream().map(OnKey::sets).toList();
+    }
+
+    @Override
     public Ref ref() {
         return new Ref(Kind.MENU, key);
     }
@@ -106,12 +98,13 @@ public record Menu(
                 name,
                 note,
                 number,
-                places.refs("prompts", Role.SAYS, prompts, Kind.PROMPT),
+                places.spoken("prompts", prompts),
                 bargeIn,
+                dialledAhead,
                 keyWait,
                 tries,
-                noKey.over(places.in("noKey"), true),
-                wrongKey.over(places.in("wrongKey"), true),
+                noKey.over(places.in("noKey"), Takes.DESTINATION_IN_MENU),
+                wrongKey.over(places.in("wrongKey"), Takes.DESTINATION_IN_MENU),
                 places.needsInMenu("giveUp", giveUp),
                 dialExtensions,
                 interDigit,

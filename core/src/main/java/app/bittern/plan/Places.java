@@ -88,9 +88,24 @@ public final class Places {
         return leads(field, to, Takes.DESTINATION_IN_MENU, Slot.Need.REQUIRED);
     }
 
-    /// A destination in a menu that may be left out.
-    Optional<Destination> mayInMenu(String field, Optional<Destination> to) {
-        return leads(field, to, Takes.DESTINATION_IN_MENU, Slot.Need.OPTIONAL);
+    /// A destination in an ask, without which a call falls in a hole.
+    Optional<Destination> needsInAsk(String field, Optional<Destination> to) {
+        return leads(field, to, Takes.DESTINATION_IN_ASK, Slot.Need.REQUIRED);
+    }
+
+    /// A destination of a route, without which a call falls in a hole.
+    Optional<Destination> needsInRoute(String field, Optional<Destination> to) {
+        return leads(field, to, Takes.DESTINATION_IN_ROUTE, Slot.Need.REQUIRED);
+    }
+
+    /// A destination of a route that may be left out.
+    Optional<Destination> mayInRoute(String field, Optional<Destination> to) {
+        return leads(field, to, Takes.DESTINATION_IN_ROUTE, Slot.Need.OPTIONAL);
+    }
+
+    /// A destination of some sort that may be left out.
+    Optional<Destination> may(String field, Optional<Destination> to, Takes takes) {
+        return leads(field, to, takes, Slot.Need.OPTIONAL);
     }
 
     /// A destination that an entry is nothing without.
@@ -136,6 +151,15 @@ public final class Places {
     /// A list of objects.
     List<Ref> refs(String field, Role role, List<Ref> holds, Kind kind, Kind... more) {
         return each(field, holds, (places, position, ref) -> places.entry(position, role, ref, kind, more));
+    }
+
+    /// A list of prompts, each with the language it is said in.
+    List<Spoken> spoken(String field, List<Spoken> holds) {
+        return each(
+                field,
+                holds,
+                (places, position, one) -> places.entry(position, Role.SAYS, one.prompt(), Kind.PROMPT)
+                        .map(ref -> new Spoken(ref, one.language())));
     }
 
     /// The items of a list, each with the places of the list and its position in it.

@@ -39,6 +39,16 @@ public sealed interface PlanObject
         return Optional.empty();
     }
 
+    /// What it says to callers one after another.
+    default List<Spoken> prompts() {
+        return List.of();
+    }
+
+    /// All that it may give to calls that pass it.
+    default List<Sets> gives() {
+        return List.of();
+    }
+
     /// Shows each place in which another object is named or could be, in the order of the fields, and is made
     /// anew of what it is given back for them. Each place is declared here alone: what it is for, what it
     /// takes, how it is read and how it is replaced.

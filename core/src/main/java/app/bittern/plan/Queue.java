@@ -361,6 +361,93 @@ public record Queue(
         return maxWait.orElse(LONGEST_WAIT).value();
     }
 
+    /// The same as a stage of a chain rings it: what is said is said, and nothing is offered.
+    public Queue inStage() {
+        List<Meanwhile> words = meanwhile.stream()
+                .filter(item -> item.say().isPresent())
+                .map(item ->
+                        new Meanwhile(item.at(), item.every(), item.holdsWhile(), item.say(), Map.of(), item.enabled()))
+                .toList();
+        return new Queue(
+                key,
+                name,
+                note,
+                number,
+                order,
+                agents,
+                mayLogIn,
+                pin,
+                needs,
+                ringEach,
+                pauseBetweenRounds,
+                attempts,
+                wrapUp,
+                maxWait,
+                longestLine,
+                precedence,
+                noAgents,
+                overflow,
+                full,
+                notice,
+                onJoining,
+                hears,
+                words,
+                Optional.empty(),
+                tellAgent,
+                shownAs,
+                language,
+                callerId,
+                serviceLevel,
+                abandonedAfter,
+                sameAgentWithin,
+                recording);
+    }
+
+    /// The same where nobody waits for longer than so many seconds.
+    public Queue waiting(int most) {
+        Optional<Seconds> shorter = Optional.of(new Seconds(Math.min(longestWait(), most)));
+        return new Queue(
+                key,
+                name,
+                note,
+                number,
+                order,
+                agents,
+                mayLogIn,
+                pin,
+                needs,
+                ringEach,
+                pauseBetweenRounds,
+                attempts,
+                wrapUp,
+                shorter,
+                longestLine,
+                precedence,
+                noAgents,
+                overflow,
+                full,
+                notice,
+                onJoining,
+                hears,
+                meanwhile,
+                callback,
+                tellAgent,
+                shownAs,
+                language,
+                callerId,
+                serviceLevel,
+                abandonedAfter,
+                sameAgentWithin,
+                recording);
+    }
+
+    /// Whether some agent is one of another queue, too.
+    public boolean sharesAgents(Queue other) {
+        return agents.stream()
+                .map(Agent::party)
+                .anyMatch(party -> other.agents.stream().map(Agent::party).anyMatch(party::equals));
+    }
+
     @Override
     public Ref ref() {
         return new Ref(Kind.QUEUE, key);

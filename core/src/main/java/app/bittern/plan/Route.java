@@ -1,12 +1,14 @@
 package app.bittern.plan;
 
 import app.bittern.number.E164;
+import java.util.List;
 import java.util.Optional;
 
 /// A rule that takes calls by called number, caller and time, and sends them on.
 ///
 /// @param holdsWhile the hours it is limited to
 /// @param to       where its calls go
+/// @param sets     what its calls are given
 /// @param dress    how its calls are presented
 /// @param withheld where callers go who come without a number; as everyone where absent
 /// @param beforeAll whether it is ranked before every route that is not
@@ -18,6 +20,7 @@ public record Route(
         From caller,
         Optional<While> holdsWhile,
         Optional<Destination> to,
+        Sets sets,
         Dress dress,
         Optional<Destination> withheld,
         boolean beforeAll,
@@ -105,18 +108,19 @@ public record Route(
     /// @param ring   internal, external or priority
     /// @param record whether calls are recorded
     public record Dress(
-            Optional<String> shownAs,
-            Optional<String> ring,
-            Optional<Ref> hears,
-            Optional<String> language,
-            Optional<Boolean> record) {
+            Optional<String> shownAs, Optional<String> ring, Optional<Ref> hears, Optional<Boolean> record) {
         /// Presented as it is.
         public static final Dress PLAIN =
-                new Dress(Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
+                new Dress(Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
 
         Dress over(Places places) {
-            return new Dress(shownAs, ring, places.ref("hears", Role.PLAYS, hears, Kind.MUSIC), language, record);
+            return new Dress(shownAs, ring, places.ref("hears", Role.PLAYS, hears, Kind.MUSIC), record);
         }
+    }
+
+    @Override
+    public List<Sets> gives() {
+        return List.of(sets);
     }
 
     @Override
@@ -133,9 +137,10 @@ public record Route(
                 called,
                 caller,
                 holdsWhile.flatMap(hours -> hours.over(places, "while")),
-                places.needs("to", to),
+                places.needsInRoute("to", to),
+                sets,
                 dress.over(places),
-                places.may("withheld", withheld),
+                places.mayInRoute("withheld", withheld),
                 beforeAll,
                 enabled);
     }

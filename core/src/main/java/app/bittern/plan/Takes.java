@@ -20,7 +20,9 @@ public record Takes(Set<Kind> kinds, Set<Fixed> fixed) {
         REPEAT("repeat"),
         BACK("back"),
         HANG_UP("hang-up"),
-        BUSY("busy");
+        BUSY("busy"),
+        AS_ROUTED("route"),
+        BY_LAST("extension-by-last 3");
 
         private final String example;
 
@@ -42,6 +44,8 @@ public record Takes(Set<Kind> kinds, Set<Fixed> fixed) {
                 case Destination.Back back -> Optional.of(BACK);
                 case Destination.HangUp hangUp -> Optional.of(HANG_UP);
                 case Destination.Busy busy -> Optional.of(BUSY);
+                case Destination.AsRouted routed -> Optional.of(AS_ROUTED);
+                case Destination.ByLast last -> Optional.of(BY_LAST);
             };
         }
     }
@@ -50,10 +54,19 @@ public record Takes(Set<Kind> kinds, Set<Fixed> fixed) {
             Stream.of(Kind.values()).filter(Kind::routable).collect(Collectors.toCollection(Takes::none));
 
     /// Any destination of a call.
-    public static final Takes DESTINATION = new Takes(ROUTABLE, without(Fixed.REPEAT, Fixed.BACK));
+    public static final Takes DESTINATION =
+            new Takes(ROUTABLE, without(Fixed.REPEAT, Fixed.BACK, Fixed.AS_ROUTED, Fixed.BY_LAST));
 
     /// Any destination of a call that is in a menu.
-    public static final Takes DESTINATION_IN_MENU = new Takes(ROUTABLE, EnumSet.allOf(Fixed.class));
+    public static final Takes DESTINATION_IN_MENU = new Takes(ROUTABLE, without(Fixed.AS_ROUTED, Fixed.BY_LAST));
+
+    /// Any destination of a call that is in an ask.
+    public static final Takes DESTINATION_IN_ASK =
+            new Takes(ROUTABLE, without(Fixed.REPEAT, Fixed.BACK, Fixed.BY_LAST));
+
+    /// Any destination of a call that a route takes.
+    public static final Takes DESTINATION_IN_ROUTE =
+            new Takes(ROUTABLE, without(Fixed.REPEAT, Fixed.BACK, Fixed.AS_ROUTED));
 
     /// A phone: an extension or an outside number.
     public static final Takes PHONE = new Takes(Set.of(Kind.EXTENSION), Set.of(Fixed.OUTSIDE));

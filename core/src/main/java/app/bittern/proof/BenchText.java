@@ -10,6 +10,7 @@ import app.bittern.call.Reaction;
 import app.bittern.number.Caller;
 import app.bittern.number.E164;
 import app.bittern.plan.Kind;
+import app.bittern.plan.Lookup;
 import app.bittern.plan.Mailbox;
 import app.bittern.plan.Plan;
 import app.bittern.plan.PlanObject;
@@ -31,7 +32,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.Predicate;
-import java.util.stream.Collectors;
 
 /// A bench as people and addresses write it.
 ///
@@ -190,13 +190,10 @@ public record BenchText(
 
     private static List<String> found(Map<Ref, List<Found>> waiting) {
         return waiting.entrySet().stream()
-                .map(entry -> (entry.getKey().kind() == Kind.QUEUE
-                                ? entry.getKey().key()
-                                : entry.getKey())
-                        + "="
-                        + (entry.getKey().kind() == Kind.TRUNK
-                                ? entry.getValue().stream().map(Found::ofTrunk).collect(Collectors.joining(" then "))
-                                : Reaction.words(entry.getValue())))
+                .map(entry ->
+                        (entry.getKey().kind() == Kind.QUEUE ? entry.getKey().key() : entry.getKey())
+                                + "="
+                                + Found.words(entry.getValue(), entry.getKey().kind()))
                 .toList();
     }
 
@@ -274,21 +271,23 @@ public record BenchText(
             Optional<Ref> where = named(plan, parts[0], Kind.QUEUE, Queue.class)
                     .map(Queue::ref)
                     .or(() -> named(plan, parts[0], Kind.MAILBOX, Mailbox.class).map(Mailbox::ref))
-                    .or(() -> named(plan, parts[0], Kind.TRUNK, Trunk.class).map(Trunk::ref));
-            boolean line = where.filter(ref -> ref.kind() == Kind.TRUNK).isPresent();
+                    .or(() -> named(plan, parts[0], Kind.TRUNK, Trunk.class).map(Trunk::ref))
+                    .or(() -> named(plan, parts[0], Kind.LOOKUP, Lookup.class).map(Lookup::ref));
+            Optional<Kind> kind = where.map(Ref::kind).filter(one -> one == Kind.TRUNK || one == Kind.LOOKUP);
             Optional<List<Found>> found = parts.length < 2
                     ? Optional.empty()
-                    : line ? Found.parseTrunk(parts[1].strip()) : Found.parseAll(parts[1].strip());
+                    : where.flatMap(ref -> Found.parse(parts[1].strip(), ref.kind()));
             if (where.isEmpty() || found.isEmpty()) {
                 refuse(
                         problems,
                         "waiting",
                         text,
-                        line
-                                ? parts[0].strip() + "= and " + Found.ALLOWED_TRUNK
+                        kind.isPresent()
+                                ? parts[0].strip() + "= and " + Found.allowed(kind.get())
                                 : "a queue or a mailbox, then = and " + Found.ALLOWED
                                         + ", such as bookings=3 or mailbox/lost=full; or a trunk, then = and "
-                                        + Found.ALLOWED_TRUNK + ", such as trunk/main=full");
+                                        + Found.ALLOWED_TRUNK + ", such as trunk/main=full; or a lookup, then = and "
+                                        + Found.ALLOWED_LOOKUP);
                 continue;
             }
             all.put(where.get(), found.get());

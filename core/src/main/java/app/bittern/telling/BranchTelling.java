@@ -1,15 +1,16 @@
 package app.bittern.telling;
 
 import app.bittern.call.Account;
+import app.bittern.call.Answer;
 import app.bittern.call.Bench;
 import app.bittern.call.Callers;
 import app.bittern.call.Cause;
-import app.bittern.call.Context;
 import app.bittern.call.Trace;
 import app.bittern.hours.Calendar;
 import app.bittern.hours.HoursState;
 import app.bittern.plan.Branch;
 import app.bittern.plan.Hours;
+import app.bittern.plan.Lookup;
 import app.bittern.plan.PlanObject;
 import app.bittern.plan.Ref;
 import app.bittern.plan.Switch;
@@ -36,6 +37,10 @@ record BranchTelling(Telling telling, Account.Branched account) {
                 String what = "The language is " + account.carrying().language();
                 yield to(state, what, cases(state, what));
             }
+            case Branch.By.OfLookup(Ref ref) ->
+                find(ref, Lookup.class)
+                        .map(lookup -> byLookup(lookup, step, state))
+                        .orElseGet(() -> missing(ref));
             case Branch.By.OfAsk(Ref ask) -> telling.plan().find(ask).isPresent() ? byAsk(ask, state) : missing(ask);
         };
     }
@@ -55,7 +60,7 @@ record BranchTelling(Telling telling, Account.Branched account) {
     }
 
     private Told to(String state, String what, List<Why> why) {
-        return new Told(what + ": to " + telling.words(branch().destination(state)), why);
+        return new Told(what + ": to " + telling.words(branch().taken(state).map(Branch.Case::to)), why);
     }
 
     /// Each case, and the rest where none holds.
@@ -108,17 +113,43 @@ record BranchTelling(Telling telling, Account.Branched account) {
 
     private Told byAsk(Ref ask, String state) {
         String what = account.carrying()
-                .keyedIn(ask)
-                .flatMap(Context.Entry::contact)
-                .map(contact -> "The digits are those of " + telling.plan().title(contact))
+                .foundBy(ask)
+                .map(answer -> switch (answer) {
+                    case Answer.Known(Ref contact) ->
+                        "The digits are those of " + telling.plan().title(contact);
+                    case Answer.Outside outside -> "Of the digits was said: " + outside.word();
+                    case Answer.Nobody nobody -> "The digits are nobody's";
+                    case Answer.None none -> "Nothing was said of the digits in time";
+                })
                 .orElse("The digits are nobody's");
+        return to(state, what, cases(state, what));
+    }
+
+    /// What a lookup says now, or has said before.
+    private Told byLookup(Lookup lookup, Trace.Step step, String known) {
+        Optional<Answer> now = step.cause()
+                .flatMap(cause -> cause instanceof Cause.Looked(Answer answer, boolean keyed)
+                        ? Optional.of(answer)
+                        : Optional.empty());
+        String state = now.map(answer -> branch().cases().keySet().stream()
+                        .filter(one -> answer.is(one, telling.plan()))
+                        .findFirst()
+                        .orElse(OTHERWISE))
+                .orElse(known);
+        String what = branch().title() + ": "
+                + now.or(() -> account.carrying().foundBy(lookup.ref()))
+                        .map(answer -> answer instanceof Answer.None
+                                ? lookup.title() + " does not answer within "
+                                        + lookup.answersWithin().said()
+                                : lookup.title() + (now.isPresent() ? " says " : " has said ") + answer.word())
+                        .orElse(lookup.title());
         return to(state, what, cases(state, what));
     }
 
     private Told byHours(Hours hours, String state) {
         LocalDateTime local = LocalDateTime.ofInstant(
                 telling.bench().at(), telling.plan().site().timeZone());
-        Calendar calendar = hours.calendar();
+        Calendar calendar = hours.at(telling.plan().site());
         int holds = calendar.indexAt(local);
         List<Why> why = new ArrayList<>();
         for (int index = 0; index < calendar.states().size(); index++) {
@@ -128,7 +159,7 @@ record BranchTelling(Telling telling, Account.Branched account) {
                 why.add(Why.held(
                         rule, one.unconditional() ? "no state before it holds" : "the first state that holds"));
             } else {
-                why.add(Why.not(rule, one.failing(local).orElse("a state before it holds")));
+                why.add(Why.not(rule, one.failing(calendar.own(local)).orElse("a state before it holds")));
             }
         }
         return to(state, hours.title() + " " + (hours.title().endsWith("s") ? "are " : "is ") + state, why);

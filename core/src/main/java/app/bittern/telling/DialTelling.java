@@ -148,6 +148,7 @@ record DialTelling(Telling telling) {
                         case Found.Ahead free -> Why.held(rule, "it has a free channel");
                         case Found.Full full -> Why.not(rule, "all its channels are in use");
                         case Found.Down down -> Why.not(rule, "it is down");
+                        case Found.Says says -> throw new IllegalStateException(rule + " says " + says);
                     });
         }
         String shown =

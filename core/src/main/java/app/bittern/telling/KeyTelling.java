@@ -1,9 +1,11 @@
 package app.bittern.telling;
 
 import app.bittern.call.Account;
+import app.bittern.call.Answer;
 import app.bittern.call.Cause;
 import app.bittern.call.Trace;
 import app.bittern.plan.Ask;
+import app.bittern.plan.Destination;
 import app.bittern.plan.Extension;
 import app.bittern.plan.Kind;
 import app.bittern.plan.Mailbox;
@@ -81,7 +83,7 @@ record KeyTelling(Telling telling) {
                     one.digits().isEmpty()
                             ? "no key within " + menu.keyWait().said() + " of the prompt's end"
                             : one.digits() + " is neither a key of this menu"
-                                    + (menu.dialExtensions()
+                                    + (menu.dialExtensions().possible()
                                             ? " nor an extension"
                                             : "; extensions are not dialled here")));
         }
@@ -91,7 +93,9 @@ record KeyTelling(Telling telling) {
     Told asked(Account.Asked account, Trace.Step step) {
         Ask ask = account.ask();
         List<Account.Try> tries = account.tries();
-        if (!(step.cause().orElse(new Cause.NoValidDigits()) instanceof Cause.Digits(var contact))) {
+        Cause cause = step.cause().orElse(new Cause.NoValidDigits());
+        Optional<String> who = whose(ask, cause);
+        if (who.isEmpty()) {
             List<Why> why = failed(ask, tries);
             why.add(Why.held("no valid digits", "that was try " + ask.tries() + " of " + ask.tries()));
             return new Told(
@@ -101,11 +105,27 @@ record KeyTelling(Telling telling) {
         }
         List<Why> why = failed(ask, tries.subList(0, tries.size() - 1));
         String digits = tries.getLast().digits();
-        String who = contact.map(key -> telling.plan().title(new Ref(Kind.CONTACT, key)))
-                .orElse("nobody");
-        why.add(Why.held("digits in try " + tries.size(), digits + " is " + who));
+        why.add(Why.held("digits in try " + tries.size(), digits + " is " + who.get()));
+        Optional<Destination> to = cause instanceof Cause.Dialled
+                ? telling.plan().insideNumbers().object(digits).map(Destination.To::new)
+                : ask.to();
         return new Told(
-                digits + " keyed in " + ask.title() + ", which is " + who + ": to " + telling.words(ask.to()), why);
+                digits + " keyed in " + ask.title() + ", which is " + who.get() + ": to " + telling.words(to), why);
+    }
+
+    /// Whose the digits are; nothing where none were valid.
+    private Optional<String> whose(Ask ask, Cause cause) {
+        if (cause instanceof Cause.Digits(Optional<String> contact)) {
+            return Optional.of(contact.map(key -> telling.plan().title(new Ref(Kind.CONTACT, key)))
+                    .orElse("nobody"));
+        }
+        if (cause instanceof Cause.Looked(Answer answer, boolean keyed)) {
+            return Optional.of(answer.word()
+                    + ask.lookup()
+                            .map(ref -> " in " + telling.plan().title(ref))
+                            .orElse(""));
+        }
+        return cause instanceof Cause.Dialled ? Optional.of("a number of the site") : Optional.empty();
     }
 
     private static List<Why> failed(Ask ask, List<Account.Try> tries) {

@@ -12,6 +12,7 @@ import app.bittern.plan.RingGroup;
 import app.bittern.plan.Seconds;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 
 /// What became of a call where several phones ring: in a ring group, a hunt group, a stage of a chain.
 record RingingTelling(Telling telling) {
@@ -34,11 +35,7 @@ record RingingTelling(Telling telling) {
 
     Told hunted(Account.Hunted account, Trace.Step step) {
         HuntGroup group = account.group();
-        List<Why> phones = account.members().stream()
-                .map(member -> member.takesPart()
-                        ? Why.held(telling.words(member.party()), "takes part")
-                        : Why.not(telling.words(member.party()), member.seen() instanceof Reaction.Busy ? BUSY : OFF))
-                .toList();
+        List<Why> phones = account.members().stream().map(this::why).toList();
         if (nobodyRings(step)) {
             return nobodyRings(group, step, phones);
         }
@@ -66,7 +63,10 @@ record RingingTelling(Telling telling) {
         }
         String where = chain.title() + ", stage " + (account.stage() + 1) + " of " + stages;
         String next = account.stage() + 1 < stages ? "stage " + (account.stage() + 2) : telling.words(chain.then());
-        List<Why> phones = account.phones().stream().map(this::why).toList();
+        List<Why> phones = Stream.concat(
+                        account.phones().stream().map(this::why),
+                        account.inside().stream().flatMap(this::inside))
+                .toList();
         if (nobodyRings(step)) {
             boolean busy = busy(step);
             return new Told(
@@ -78,6 +78,23 @@ record RingingTelling(Telling telling) {
                 : new Told(
                         where + " rang for " + step.lasts() + " s and nobody answered: to " + next,
                         and(phones, unanswered(step)));
+    }
+
+    /// Who was there in a hunt group or a queue that a stage rang.
+    private Stream<Why> inside(Account account) {
+        if (account instanceof Account.Hunted hunted) {
+            return hunted.members().stream().map(this::why);
+        }
+        return account instanceof Account.InQueue in
+                ? in.rung().stream()
+                        .map(one -> Why.held(telling.words(one.party()), "rung after " + one.second() + " s"))
+                : Stream.empty();
+    }
+
+    private Why why(Account.Hunt member) {
+        return member.takesPart()
+                ? Why.held(telling.words(member.party()), "takes part")
+                : Why.not(telling.words(member.party()), member.seen() instanceof Reaction.Busy ? BUSY : OFF);
     }
 
     private Told nobodyRings(Group group, Trace.Step step, List<Why> phones) {

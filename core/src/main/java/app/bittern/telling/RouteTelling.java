@@ -132,8 +132,8 @@ record RouteTelling(Telling telling) {
 
     private String hours(Route.While during) {
         Optional<Hours> hours = plan().find(during.hours(), Hours.class);
-        return hours.map(one ->
-                        "it is for " + during + "; they are " + one.calendar().stateAt(local()))
+        return hours.map(one -> "it is for " + during + "; they are "
+                        + one.at(plan().site()).stateAt(local()))
                 .orElse(during.hours() + " is missing");
     }
 }

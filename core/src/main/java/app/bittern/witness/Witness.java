@@ -80,7 +80,7 @@ public final class Witness {
                 ? Optional.of(Staging.decided(plan, step.state(), given.get(), call, carried))
                 : Staging.staged(plan, step.state(), step.causes(), call, carried, slow.test(step));
         staged.ifPresent(one -> {
-            carried = carried.past(plan, step.state(), one.cause());
+            carried = carried.past(plan, step.state());
             add(one.visit());
         });
         return staged.isPresent();

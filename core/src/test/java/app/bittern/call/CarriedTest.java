@@ -6,53 +6,66 @@ import static app.bittern.Plans.none;
 import static app.bittern.Plans.to;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.bittern.plan.Branch;
+import app.bittern.plan.Destination;
 import app.bittern.plan.Kind;
 import app.bittern.plan.Mailbox.Reason;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Ref;
+import app.bittern.plan.Sets;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 
-/// Why a call comes to a mailbox, as its greeting may tell.
+/// What a call carries, and why it comes to a mailbox, as its greeting may tell.
 class CarriedTest {
-    private static final Plan PLAN = to("extension/2001", extension("2001", Optional.of("m")), mailbox("m"));
-    private static final State AT = new State(new Ref(Kind.EXTENSION, "2001"), Context.in("en-GB"));
+    private static final Plan PLAN = to(
+            "extension/2001",
+            extension("2001", Optional.of("m")),
+            mailbox("m"),
+            new Branch(
+                    "when",
+                    none(),
+                    none(),
+                    none(),
+                    new Branch.By.OfLanguage(),
+                    Map.of(
+                            "en-GB",
+                            new Branch.Case(
+                                    Destination.parse("mailbox/m").orElseThrow(),
+                                    Sets.NOTHING,
+                                    Optional.of(Reason.CLOSED))),
+                    none()));
+    private static final Context BEGUN = Context.in("en-GB");
 
-    private static Optional<Reason> after(Cause... causes) {
-        Carried carried = Carried.NOTHING;
-        for (Cause cause : causes) {
-            carried = carried.past(PLAN, AT, cause);
-        }
-        return carried.reason();
+    private static Optional<Reason> after(String at, Cause cause, Context before) {
+        return Transition.outcomes(PLAN, new State(Ref.parse(at).orElseThrow(), before), cause).stream()
+                .flatMap(outcome -> outcome.onward() instanceof Onward.Next(State next)
+                        ? next.context().facts().greeting().stream()
+                        : Stream.of())
+                .findFirst();
     }
 
     @Test
-    void theLastAnswerThatWasNotGivenCounts() {
-        assertThat(after()).isEqualTo(none());
-        assertThat(after(new Cause.Busy())).contains(Reason.BUSY);
-        assertThat(after(new Cause.NoAnswer())).contains(Reason.NO_ANSWER);
-        assertThat(after(new Cause.Overflow())).contains(Reason.NO_ANSWER);
-        assertThat(after(new Cause.Busy(), new Cause.NoAnswer())).contains(Reason.NO_ANSWER);
-        assertThat(after(new Cause.NoAnswer(), new Cause.Busy())).contains(Reason.BUSY);
+    void anExtensionThatIsLeftUnansweredOrBusyIsTheReason() {
+        assertThat(after("extension/2001", new Cause.Busy(), BEGUN)).contains(Reason.BUSY);
+        assertThat(after("extension/2001", new Cause.NoAnswer(), BEGUN)).contains(Reason.NO_ANSWER);
+        assertThat(after("extension/2001", new Cause.NoAnswer(), BEGUN.greeted(Optional.of(Reason.BUSY))))
+                .contains(Reason.NO_ANSWER);
+        assertThat(after("extension/2001", new Cause.Unreachable(), BEGUN)).isEqualTo(none());
+        assertThat(after("extension/2001", new Cause.Unreachable(), BEGUN.greeted(Optional.of(Reason.BUSY))))
+                .contains(Reason.BUSY);
     }
 
     @Test
-    void whatIsPassedOnTheWayChangesNothing() {
-        assertThat(after(new Cause.Busy(), new Cause.Passed())).contains(Reason.BUSY);
-        assertThat(after(new Cause.Busy(), new Cause.Unreachable())).contains(Reason.BUSY);
-        assertThat(after(new Cause.Key("1"))).isEqualTo(none());
-    }
-
-    @Test
-    void aCaseTellsWhetherItIsClosed() {
-        assertThat(after(new Cause.Case("closed"))).contains(Reason.CLOSED);
-        assertThat(after(new Cause.Case("open"))).isEqualTo(none());
-        assertThat(after(new Cause.Case("closed"), new Cause.Case("open"))).isEqualTo(none());
+    void aCaseSaysItWhereItIsToldTo() {
+        assertThat(after("branch/when", new Cause.Case("en-GB"), BEGUN)).contains(Reason.CLOSED);
     }
 
     @Test
     void aRouteWithoutMusicLetsNothingBeHeard() {
         State route = new State(new Ref(Kind.ROUTE, "main"), Context.in("en-GB"));
-        assertThat(Carried.NOTHING.past(PLAN, route, new Cause.Passed())).isEqualTo(Carried.NOTHING);
+        assertThat(Carried.NOTHING.past(PLAN, route)).isEqualTo(Carried.NOTHING);
     }
 }

@@ -2,6 +2,7 @@ package app.bittern.call;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.bittern.Plans;
 import app.bittern.RandomBenches;
 import app.bittern.RandomPlans;
 import app.bittern.plan.Extension;
@@ -81,7 +82,9 @@ class RandomCallsTest {
                         plan.find(bench.phone(), Extension.class).orElseThrow(),
                         Dialling.of(plan, digits),
                         trace.route())
-                : new State(trace.route().orElseThrow(), Context.in(Callers.language(plan, bench.caller())));
+                : new State(
+                        trace.route().orElseThrow(),
+                        Context.in(Callers.language(plan, bench.caller())).calling(Plans.MAIN));
         for (int index = 0; index < trace.steps().size(); index++) {
             Trace.Step step = trace.steps().get(index);
             List<Outcome> outcomes = Transition.outcomes(plan, state).stream()

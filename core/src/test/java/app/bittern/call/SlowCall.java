@@ -1,6 +1,7 @@
 package app.bittern.call;
 
 import app.bittern.Plans;
+import app.bittern.number.E164;
 import app.bittern.plan.Announcement;
 import app.bittern.plan.Aside;
 import app.bittern.plan.Ask;
@@ -14,17 +15,21 @@ import app.bittern.plan.FailedTry;
 import app.bittern.plan.Group;
 import app.bittern.plan.HuntGroup;
 import app.bittern.plan.Kind;
+import app.bittern.plan.Lookup;
 import app.bittern.plan.Mailbox;
 import app.bittern.plan.Menu;
 import app.bittern.plan.Outbound;
 import app.bittern.plan.Page;
 import app.bittern.plan.Party;
 import app.bittern.plan.Plan;
+import app.bittern.plan.PlanObject;
 import app.bittern.plan.Prompt;
 import app.bittern.plan.Queue;
 import app.bittern.plan.Ref;
 import app.bittern.plan.RingGroup;
 import app.bittern.plan.Route;
+import app.bittern.plan.Sets;
+import app.bittern.plan.Spoken;
 import app.bittern.plan.Switch;
 import java.math.RoundingMode;
 import java.time.LocalDate;
@@ -37,6 +42,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.stream.Stream;
 
 /// A second answer to what one call does: written from the rules alone, second by second, without states,
 /// outcomes or windows, and with nothing of what decides a trace.
@@ -62,7 +68,10 @@ final class SlowCall {
     private String language;
     private Set<String> tags = new TreeSet<>();
     private List<Passed> menus = new ArrayList<>();
-    private final Map<Ref, Optional<Contact>> keyed = new HashMap<>();
+    /// By ask or lookup, what was said: the cases that are it.
+    private final Map<Ref, List<String>> said = new HashMap<>();
+    private Optional<E164> called = Optional.empty();
+    private Optional<Route> taken = Optional.empty();
     private Optional<Ref> firstCalled = Optional.empty();
     private Optional<Mailbox.Reason> reason = Optional.empty();
     private int objects;
@@ -114,10 +123,17 @@ final class SlowCall {
             return end("unmatched", place);
         }
         Route route = best.get();
-        route.dress().language().ifPresent(spoken -> language = spoken);
+        taken = best;
+        called = Optional.of(Plans.MAIN);
+        give(route.sets());
         boolean without =
                 asked.caller(new Route.From.Without()) && route.withheld().isPresent();
         return go(without ? route.withheld() : route.to(), route.ref());
+    }
+
+    private void give(Sets sets) {
+        sets.language().ifPresent(spoken -> language = spoken);
+        tags.addAll(sets.tags());
     }
 
     /// A phone of the site dials.
@@ -179,6 +195,13 @@ final class SlowCall {
                         .flatMap(Extension::mailbox)
                         .map(mailbox -> onward(mailbox, from))
                         .orElseGet(() -> end("lost nobody", from));
+            case Destination.AsRouted routed ->
+                taken.map(route -> go(route.to(), from)).orElseGet(() -> end("lost hole", from));
+            case Destination.ByLast(int digits) ->
+                called.map(E164::text)
+                        .map(number -> number.substring(number.length() - digits))
+                        .map(number -> onward(new Ref(Kind.EXTENSION, number), from))
+                        .orElseGet(() -> end("lost hole", from));
             case Destination.To(Ref ref) -> onward(ref, from);
         };
     }
@@ -202,7 +225,7 @@ final class SlowCall {
             passedAt = second;
         }
         return !passed.add(
-                List.of(ref, language, new TreeSet<>(tags), firstCalled, List.copyOf(menus), new HashMap<>(keyed)));
+                List.of(ref, language, new TreeSet<>(tags), firstCalled, List.copyOf(menus), new HashMap<>(said)));
     }
 
     private void chosen() {
@@ -218,7 +241,11 @@ final class SlowCall {
                 .map(object -> switch (object) {
                     case Branch branch -> branch(branch);
                     case Announcement announcement -> {
-                        announcement.prompts().forEach(prompt -> second += length(prompt));
+                        announcement
+                                .prompts()
+                                .forEach(one -> second +=
+                                        length(one.prompt(), one.language().orElse(language)));
+                        give(announcement.sets());
                         yield go(announcement.to(), ref);
                     }
                     case Menu menu -> menu(menu);
@@ -240,6 +267,10 @@ final class SlowCall {
     }
 
     private int length(Ref ref) {
+        return length(ref, language);
+    }
+
+    private int length(Ref ref, String language) {
         Optional<Prompt> found = plan.find(ref, Prompt.class);
         if (found.isEmpty()) {
             return 0;
@@ -259,6 +290,10 @@ final class SlowCall {
         return Math.max(1, (int) Math.ceil(words / 2.5));
     }
 
+    private int said(Spoken one) {
+        return length(one.prompt(), one.language().orElse(language));
+    }
+
     private int length(Optional<Ref> prompt) {
         return prompt.map(this::length).orElse(0);
     }
@@ -275,22 +310,38 @@ final class SlowCall {
                 first(
                         branch,
                         one -> Branch.callers(one).filter(this::callerOrTag).isPresent());
-            case Branch.By.OfAsk by -> {
-                Optional<Contact> found = keyed.getOrDefault(by.ask(), Optional.empty());
-                yield first(
-                        branch,
-                        one -> found.map(known -> one.equals("found")
-                                        || known.tags().stream().anyMatch(tag -> one.equals("tag " + tag)))
-                                .orElse(one.equals("not-found")));
-            }
+            case Branch.By.OfAsk by -> first(branch, said.getOrDefault(by.ask(), List.of("not-found"))::contains);
+            case Branch.By.OfLookup by ->
+                plan.find(by.lookup(), Lookup.class)
+                        .map(lookup -> first(branch, lookup(lookup)::contains))
+                        .orElse("gone");
         };
         boolean missing =
                 branch.by().target().filter(ref -> plan.find(ref).isEmpty()).isPresent();
         String taken = branch.cases().containsKey(state) ? state : "else";
-        String named =
-                branch.by() instanceof Branch.By.OfHours || branch.by() instanceof Branch.By.OfSwitch ? state : taken;
-        reason = named.equals("closed") ? Optional.of(Mailbox.Reason.CLOSED) : Optional.empty();
-        return missing ? end("lost hole", branch.ref()) : go(branch.destination(state), branch.ref());
+        Optional<Branch.Case> one = taken.equals("else")
+                ? branch.otherwise()
+                : Optional.ofNullable(branch.cases().get(taken));
+        one.filter(some -> !missing).ifPresent(some -> {
+            give(some.sets());
+            reason = some.greetAs().isPresent() ? some.greetAs() : reason;
+        });
+        return missing ? end("lost hole", branch.ref()) : go(one.map(Branch.Case::to), branch.ref());
+    }
+
+    /// What a lookup says now, unless it has said so before.
+    private List<String> lookup(Lookup lookup) {
+        if (!said.containsKey(lookup.ref())) {
+            said.put(lookup.ref(), says(lookup));
+        }
+        return said.getOrDefault(lookup.ref(), List.of());
+    }
+
+    private List<String> says(Lookup lookup) {
+        Found.Says says = world.says(lookup);
+        second += says.after();
+        String word = says.answer().word();
+        return word.startsWith("tag ") ? List.of("found", word) : List.of(word);
     }
 
     private boolean callerOrTag(Route.From from) {
@@ -314,14 +365,13 @@ final class SlowCall {
         if (endless(menu.ref())) {
             return end("round", menu.ref());
         }
-        SlowKeys keys = new SlowKeys(plan, world, this::length);
+        SlowKeys keys = new SlowKeys(plan, world, this::length, this::said);
         String digits = keys.menu(menu);
         second += keys.seconds();
         Menu.OnKey does = menu.keys().get(digits);
         if (does != null) {
             chosen();
-            does.language().ifPresent(spoken -> language = spoken);
-            tags.addAll(does.tags());
+            give(does.sets());
             second += length(does.say());
             return go(does.to(), menu.ref());
         }
@@ -338,21 +388,48 @@ final class SlowCall {
     }
 
     private End ask(Ask ask) {
-        SlowKeys keys = new SlowKeys(plan, world, this::length);
+        SlowKeys keys = new SlowKeys(plan, world, this::length, this::said);
         String digits = keys.ask(ask);
         second += keys.seconds();
         if (!digits.isEmpty()) {
             chosen();
-            keyed.put(ask.ref(), found(ask, digits));
-            return go(ask.to(), ask.ref());
+            return entered(ask, digits);
         }
         return gaveUp(keys.lastSilent() ? ask.noKey() : ask.wrongKey(), ask.giveUp(), ask.ref());
+    }
+
+    private End entered(Ask ask, String digits) {
+        Optional<PlanObject> own = plan.objects().stream()
+                .filter(one -> one.ref().kind().routable())
+                .filter(one -> ask.dials() && one.number().equals(Optional.of(digits)))
+                .findFirst();
+        if (own.isPresent()) {
+            return onward(own.get().ref(), ask.ref());
+        }
+        Optional<Lookup> lookup = ask.lookup().flatMap(ref -> plan.find(ref, Lookup.class));
+        if (lookup.isPresent()) {
+            List<String> words = says(lookup.get());
+            said.put(lookup.get().ref(), words);
+            said.put(ask.ref(), words);
+        } else {
+            said.put(
+                    ask.ref(),
+                    found(ask, digits)
+                            .map(known -> Stream.concat(
+                                            Stream.of("found"),
+                                            known.tags().stream().map("tag "::concat))
+                                    .toList())
+                            .orElse(List.of("not-found")));
+        }
+        give(ask.sets());
+        return go(ask.to(), ask.ref());
     }
 
     private Optional<Contact> found(Ask ask, String digits) {
         return plan.all(Contact.class)
                 .filter(one -> ask.lookIn()
-                        .map(where -> where == Ask.LookIn.ACCOUNT
+                        .filter(where -> !(where instanceof Ask.LookIn.OfLookup))
+                        .map(where -> where instanceof Ask.LookIn.OfAccount
                                 ? one.account().equals(Optional.of(digits))
                                 : one.caller()
                                         .shownIn(plan.site().country())
@@ -423,7 +500,7 @@ final class SlowCall {
     }
 
     private End huntGroup(HuntGroup group) {
-        SlowRinging.Rang rang = ringing().hunted(group);
+        SlowRinging.Rang rang = ringing().hunted(group, Integer.MAX_VALUE);
         second += rang.seconds();
         return rang(rang, group, group.ref());
     }
@@ -433,7 +510,11 @@ final class SlowCall {
             if (++objects > MOST) {
                 return end("round", chain.ref());
             }
-            SlowRinging.Rang rang = ringing().stage(stage);
+            SlowRinging.Rang rang = stage.ring()
+                    .target()
+                    .flatMap(ref -> plan.find(ref, Queue.class))
+                    .map(queue -> waits(queue, stage.time().value()))
+                    .orElseGet(() -> ringing().stage(stage));
             second += rang.seconds();
             switch (rang.how()) {
                 case ANSWERED -> {
@@ -447,42 +528,89 @@ final class SlowCall {
         return go(chain.then(), chain.ref());
     }
 
-    private End queue(Queue queue) {
-        queue.language().ifPresent(spoken -> language = spoken);
+    /// A stage of a chain rings a queue for so many seconds: nothing that is offered in it can be chosen.
+    private SlowRinging.Rang waits(Queue full, int time) {
+        Queue queue = full.inStage();
+        String spoken = language;
+        language = queue.language().orElse(language);
         Found found = world.finds(queue.ref());
+        SlowWait.Call call = call();
+        List<SlowWait.Agent> agents = agents(queue, call);
+        int joining = saidFirst(queue);
+        SlowRinging.Rang rang;
+        if (full(queue.longestLine(), found)) {
+            rang = new SlowRinging.Rang(SlowRinging.How.BUSY, 0, Optional.empty());
+        } else if (queue.noAgents().refuseNew() && agents.stream().noneMatch(agent -> agent.in(0))) {
+            rang = new SlowRinging.Rang(SlowRinging.How.UNREACHABLE, 0, Optional.empty());
+        } else if (joining > time) {
+            rang = new SlowRinging.Rang(SlowRinging.How.NO_ANSWER, time, Optional.empty());
+        } else {
+            SlowWait.End end = new SlowWait(queue.waiting(time - joining), world, found, agents, call).run();
+            boolean answered = end.how().equals("answered");
+            rang = new SlowRinging.Rang(
+                    answered ? SlowRinging.How.ANSWERED : SlowRinging.How.NO_ANSWER,
+                    joining + end.second() + (answered ? told(queue) : 0),
+                    end.by());
+        }
+        language = spoken;
+        return rang;
+    }
+
+    private int told(Queue queue) {
+        int seconds = 0;
+        for (Queue.Told told : queue.tellAgent()) {
+            seconds += told instanceof Queue.Told.Saying(Ref prompt) ? length(prompt) : 3;
+        }
+        return seconds;
+    }
+
+    private int saidFirst(Queue queue) {
+        LocalDate day =
+                LocalDateTime.ofInstant(bench.at(), plan.site().timeZone()).toLocalDate();
+        int notice = queue.notice()
+                .filter(one ->
+                        one.on() && one.until().map(last -> !day.isAfter(last)).orElse(true))
+                .map(one -> length(one.say()))
+                .orElse(0);
+        return notice + length(queue.onJoining());
+    }
+
+    private List<SlowWait.Agent> agents(Queue queue, SlowWait.Call call) {
         int longest = queue.maxWait().orElse(Queue.LONGEST_WAIT).value();
-        SlowWait.Call call = new SlowWait.Call(
+        return queue.agents().stream()
+                .map(agent -> new SlowWait.Agent(
+                        queue, agent, world.presence(agent, longest), world.canRing(agent.party()), call))
+                .toList();
+    }
+
+    private SlowWait.Call call() {
+        return new SlowWait.Call(
                 plan,
                 language,
                 hours ->
                         asked.state(hours.hours()).filter(hours.state()::equals).isPresent(),
                 bench.called() instanceof Arrival.Inside || !asked.caller(new Route.From.Without()),
-                this::length);
-        List<SlowWait.Agent> agents = queue.agents().stream()
-                .map(agent -> new SlowWait.Agent(
-                        queue, agent, world.presence(agent, longest), world.canRing(agent.party()), call))
-                .toList();
+                this::length,
+                this::said);
+    }
+
+    private End queue(Queue queue) {
+        queue.language().ifPresent(spoken -> language = spoken);
+        Found found = world.finds(queue.ref());
+        SlowWait.Call call = call();
+        List<SlowWait.Agent> agents = agents(queue, call);
         if (full(queue.longestLine(), found)) {
             return go(queue.full(), queue.ref());
         }
         if (queue.noAgents().refuseNew() && agents.stream().noneMatch(agent -> agent.in(0))) {
             return go(queue.noAgents().to(), queue.ref());
         }
-        LocalDate day =
-                LocalDateTime.ofInstant(bench.at(), plan.site().timeZone()).toLocalDate();
-        queue.notice()
-                .filter(notice -> notice.on()
-                        && notice.until().map(last -> !day.isAfter(last)).orElse(true))
-                .map(Queue.Notice::say)
-                .ifPresent(prompt -> second += length(prompt));
-        second += length(queue.onJoining());
+        second += saidFirst(queue);
         SlowWait.End end = new SlowWait(queue, world, found, agents, call).run();
         second += end.second();
         return switch (end.how()) {
             case "answered" -> {
-                for (Queue.Told told : queue.tellAgent()) {
-                    second += told instanceof Queue.Told.Saying(Ref prompt) ? length(prompt) : 3;
-                }
+                second += told(queue);
                 yield answered(queue.ref(), end.by().orElseThrow());
             }
             case "hole" -> end("lost hole", queue.ref());
@@ -493,12 +621,10 @@ final class SlowCall {
                         .orElseGet(() -> keyed(queue, end.keyed().getFirst(), call));
             }
             case "gone" -> go(queue.noAgents().to(), queue.ref());
-            default -> {
-                reason = Optional.of(Mailbox.Reason.NO_ANSWER);
-                yield queue.agents().isEmpty() && queue.overflow().isEmpty()
+            default ->
+                queue.agents().isEmpty() && queue.overflow().isEmpty()
                         ? end("lost nobody", queue.ref())
                         : go(queue.overflow(), queue.ref());
-            }
         };
     }
 
@@ -528,8 +654,7 @@ final class SlowCall {
         if (does == null) {
             return onward(SlowWait.dialled(plan, digits).orElseThrow(), menu.ref());
         }
-        does.language().ifPresent(spoken -> language = spoken);
-        tags.addAll(does.tags());
+        give(does.sets());
         return go(does.to(), menu.ref());
     }
 

@@ -5,6 +5,7 @@ import app.bittern.plan.Extension;
 import app.bittern.plan.Menu;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Ref;
+import app.bittern.plan.Spoken;
 import java.util.Optional;
 import java.util.function.ToIntFunction;
 import java.util.stream.Stream;
@@ -14,13 +15,15 @@ final class SlowKeys {
     private final Plan plan;
     private final SlowWorld world;
     private final ToIntFunction<Ref> lengths;
+    private final ToIntFunction<Spoken> said;
     private int second;
     private boolean lastSilent;
 
-    SlowKeys(Plan plan, SlowWorld world, ToIntFunction<Ref> lengths) {
+    SlowKeys(Plan plan, SlowWorld world, ToIntFunction<Ref> lengths, ToIntFunction<Spoken> said) {
         this.plan = plan;
         this.world = world;
         this.lengths = lengths;
+        this.said = said;
     }
 
     /// Whether nothing was keyed in the last try.
@@ -48,7 +51,10 @@ final class SlowKeys {
 
     /// One try of a menu: what it takes; nothing where the try fails, after what is said then.
     String menu(Menu menu, int attempt) {
-        int prompt = length(menu.prompts().stream());
+        int prompt = menu.prompts().stream().mapToInt(said).sum();
+        if (attempt == 1 && !menu.dialledAhead()) {
+            world.dropAhead();
+        }
         KeyPress key = world.take();
         int begun = second;
         int first = key.silent() ? Integer.MAX_VALUE : press(key, 0, prompt);
@@ -59,6 +65,7 @@ final class SlowKeys {
         } else {
             String digits = dial(menu, key, begun, first, prompt);
             if (menu.keys().containsKey(digits) || dialled(menu, digits).isPresent()) {
+                world.dialledAhead(key.digits().substring(digits.length()));
                 return digits;
             }
         }
@@ -75,15 +82,23 @@ final class SlowKeys {
 
     Optional<Extension> dialled(Menu menu, String digits) {
         return plan.all(Extension.class)
-                .filter(one -> menu.dialExtensions() && one.dialled().equals(digits))
+                .filter(one -> canBeDialled(menu, one) && one.dialled().equals(digits))
                 .findFirst();
     }
 
     private boolean begins(Menu menu, String digits) {
-        return menu.dialExtensions()
-                && plan.all(Extension.class)
-                        .anyMatch(one -> one.dialled().length() > digits.length()
-                                && one.dialled().startsWith(digits));
+        return plan.all(Extension.class)
+                .filter(one -> canBeDialled(menu, one))
+                .anyMatch(one -> one.dialled().length() > digits.length()
+                        && one.dialled().startsWith(digits));
+    }
+
+    private static boolean canBeDialled(Menu menu, Extension one) {
+        return menu.dialExtensions().any()
+                || menu.dialExtensions().some().stream()
+                        .anyMatch(span -> span.from().length() == one.dialled().length()
+                                && span.from().compareTo(one.dialled()) <= 0
+                                && one.dialled().compareTo(span.to()) <= 0);
     }
 
     /// The digits that a menu waits for, from the first on, each no later than the inter-digit wait after the
@@ -117,7 +132,7 @@ final class SlowKeys {
 
     /// One try of an ask: the digits that it takes; nothing where the try fails, after what is said then.
     String ask(Ask ask, int attempt) {
-        int prompt = length(ask.prompts().stream());
+        int prompt = ask.prompts().stream().mapToInt(said).sum();
         int wait = ask.keyWait().value();
         KeyPress key = world.take();
         String digits = "";
@@ -140,9 +155,7 @@ final class SlowKeys {
         second += at;
         if (digits.length() >= ask.fewest()) {
             String rest = digits.length() == ask.most() ? key.digits().substring(digits.length()) : "";
-            if (!rest.isEmpty()) {
-                world.dialledAhead(rest);
-            }
+            world.dialledAhead(rest);
             return digits;
         }
         lastSilent = digits.isEmpty();

@@ -45,10 +45,12 @@ record SlowRinging(Plan plan, SlowWorld world) {
 
     Rang stage(Chain.Stage stage) {
         int time = stage.time().value();
-        return together(phones(stage, time), time);
+        Optional<HuntGroup> hunts = stage.ring().target().flatMap(ref -> plan.find(ref, HuntGroup.class));
+        return hunts.map(group -> hunted(group, time)).orElseGet(() -> together(phones(stage, time), time));
     }
 
-    Rang hunted(HuntGroup group) {
+    /// @param time after so many seconds nobody else is rung, and who rings is rung no longer
+    Rang hunted(HuntGroup group, int time) {
         List<Member> members = new ArrayList<>();
         List<Reaction> seen = new ArrayList<>();
         List<Reaction> all = new ArrayList<>();
@@ -66,19 +68,24 @@ record SlowRinging(Plan plan, SlowWorld world) {
         }
         int each = group.ringEach().value();
         int second = 0;
+        boolean rang = false;
         for (int lap = 0; lap < group.laps(); lap++) {
             for (int at = 0; at < members.size(); at++) {
+                if (rang && second >= time) {
+                    return new Rang(How.NO_ANSWER, time, Optional.empty());
+                }
                 Member member = members.get(at);
                 Reaction reaction = lap == 0 ? seen.get(at) : world.reacts(member.party(), member.keyToTake());
                 int answers = answersAt(reaction);
-                if (answers >= 0 && answers <= each) {
+                if (answers >= 0 && answers <= each && second + answers <= time) {
                     return new Rang(How.ANSWERED, second + answers, Optional.of(member.party()));
                 }
                 boolean passed = reaction instanceof Reaction.Busy || reaction instanceof Reaction.Off;
+                rang |= !passed;
                 second += passed ? 0 : reaction instanceof Reaction.Declines(int after) ? Math.min(after, each) : each;
             }
         }
-        return new Rang(How.NO_ANSWER, second, Optional.empty());
+        return new Rang(How.NO_ANSWER, Math.min(second, time), Optional.empty());
     }
 
     private static int answersAt(Reaction reaction) {

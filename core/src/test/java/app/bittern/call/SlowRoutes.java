@@ -57,7 +57,13 @@ record SlowRoutes(Plan plan, Bench bench, Optional<E164> dialled, LocalDateTime 
 
     /// The state of hours at the call's instant.
     Optional<String> state(Ref hours) {
-        return plan.find(hours, Hours.class).map(one -> one.calendar().stateAt(local));
+        return plan.find(hours, Hours.class)
+                .map(one -> one.calendar()
+                        .stateAt(one.timeZone()
+                                .map(own -> local.atZone(plan.site().timeZone())
+                                        .withZoneSameInstant(own)
+                                        .toLocalDateTime())
+                                .orElse(local)));
     }
 
     /// Whether the caller is one of those that a rule is for.

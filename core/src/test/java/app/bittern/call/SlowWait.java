@@ -11,6 +11,7 @@ import app.bittern.plan.Plan;
 import app.bittern.plan.Queue;
 import app.bittern.plan.Ref;
 import app.bittern.plan.Route;
+import app.bittern.plan.Spoken;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -40,7 +41,13 @@ final class SlowWait {
     /// @param spoken   the language
     /// @param holds    whether hours are in a state
     /// @param numbered whether the caller has a number
-    record Call(Plan plan, String spoken, Predicate<Route.While> holds, boolean numbered, ToIntFunction<Ref> lengths) {}
+    record Call(
+            Plan plan,
+            String spoken,
+            Predicate<Route.While> holds,
+            boolean numbered,
+            ToIntFunction<Ref> lengths,
+            ToIntFunction<Spoken> said) {}
 
     /// Somebody who takes the queue's calls; in, busy, paused or out in each second, by their first letters.
     static final class Agent {
@@ -424,7 +431,8 @@ final class SlowWait {
         if (menu.isEmpty() && ask.isEmpty()) {
             return Optional.of(asks ? new End("hole", second, Optional.empty(), List.of(key), Optional.empty()) : end);
         }
-        SlowAside into = new SlowAside(menu, ask, new SlowKeys(call.plan(), world, call.lengths()), second, key);
+        SlowAside into =
+                new SlowAside(menu, ask, new SlowKeys(call.plan(), world, call.lengths(), call.said()), second, key);
         aside = Optional.of(into);
         whenSaid = "";
         return says(second);

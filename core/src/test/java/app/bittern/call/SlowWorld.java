@@ -1,6 +1,7 @@
 package app.bittern.call;
 
 import app.bittern.plan.Extension;
+import app.bittern.plan.Lookup;
 import app.bittern.plan.Member;
 import app.bittern.plan.Party;
 import app.bittern.plan.Plan;
@@ -61,7 +62,28 @@ final class SlowWorld {
     }
 
     void dialledAhead(String digits) {
-        ahead.add(new KeyPress(digits, true));
+        if (!digits.isEmpty()) {
+            ahead.add(new KeyPress(digits, true));
+        }
+    }
+
+    void dropAhead() {
+        ahead.clear();
+    }
+
+    /// What a lookup says, after how many seconds; nobody at once where the bench says nothing of it.
+    Found.Says says(Lookup lookup) {
+        Found found = next(
+                lookup.ref(),
+                bench.waiting().getOrDefault(lookup.ref(), List.of(new Found.Says(new Answer.Nobody(), 0))));
+        Found.Says says = (Found.Says) found;
+        int longest = seconds(lookup.answersWithin());
+        String word = says.answer().word();
+        if (says.after() > longest || word.equals("failed")) {
+            return new Found.Says(new Answer.None(), longest);
+        }
+        boolean strange = word.startsWith("tag ") && !lookup.tags().contains(word.substring(4));
+        return strange ? new Found.Says(new Answer.Outside(Optional.empty()), says.after()) : says;
     }
 
     Found finds(Ref ref) {

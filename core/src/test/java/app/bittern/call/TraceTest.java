@@ -14,6 +14,7 @@ import static app.bittern.Plans.route;
 import static app.bittern.Plans.to;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.bittern.Plans;
 import app.bittern.number.Caller;
 import app.bittern.number.E164;
 import app.bittern.plan.Chain;
@@ -25,6 +26,7 @@ import app.bittern.plan.Plan;
 import app.bittern.plan.Ref;
 import app.bittern.plan.Route;
 import app.bittern.plan.Seconds;
+import app.bittern.plan.Sets;
 import java.time.Instant;
 import java.util.Arrays;
 import java.util.Collections;
@@ -102,9 +104,8 @@ class TraceTest {
     @Test
     void backLeadsToTheMenuBeforeInTheStateItWasEnteredIn() {
         Map<String, Menu.OnKey> keys = new LinkedHashMap<>();
-        keys.put(
-                "1", new Menu.OnKey(none(), Destination.parse("menu/second"), Optional.of("nb-NO"), List.of(), none()));
-        keys.put("2", new Menu.OnKey(none(), Destination.parse("mailbox/one"), none(), List.of(), none()));
+        keys.put("1", Plans.key("menu/second", Sets.language("nb-NO")));
+        keys.put("2", Plans.key("mailbox/one", Sets.NOTHING));
         Plan plan = to(
                 "menu/first",
                 menu("first", true, false, "hang-up", keys),

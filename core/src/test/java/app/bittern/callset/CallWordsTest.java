@@ -129,16 +129,16 @@ class CallWordsTest {
                         none(),
                         none(),
                         new Branch.By.OfSwitch(TIMETABLE),
-                        Map.of("printed", Destination.parse("branch/who").orElseThrow()),
-                        Destination.parse("busy")))
+                        Map.of("printed", Plans.leads("branch/who")),
+                        Optional.of(Plans.leads("busy"))))
                 .with(new Branch(
                         "who",
                         none(),
                         none(),
                         none(),
                         new Branch.By.OfCaller(),
-                        Map.of("tag haulier", Destination.parse("hang-up").orElseThrow()),
-                        Destination.parse("busy")))
+                        Map.of("tag haulier", Plans.leads("hang-up")),
+                        Optional.of(Plans.leads("busy"))))
                 .with(new Contact(
                         new E164("+447700900500"), none(), none(), none(), none(), List.of("haulier"), none()));
     }
@@ -181,6 +181,7 @@ class CallWordsTest {
                         together.caller(),
                         together.holdsWhile(),
                         together.to(),
+                        together.sets(),
                         together.dress(),
                         Destination.parse("hang-up"),
                         false,

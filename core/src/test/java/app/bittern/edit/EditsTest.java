@@ -9,6 +9,7 @@ import app.bittern.plan.Kind;
 import app.bittern.plan.Plan;
 import app.bittern.plan.PlanObject;
 import app.bittern.plan.Ref;
+import app.bittern.plan.Sets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -54,7 +55,13 @@ class EditsTest {
     void aNumberThatIsTakenIsRefusedWithWhoHasIt() {
         Plan plan = Plans.to("extension/2001", Plans.extension("2001", Optional.empty()));
         var menu = new app.bittern.plan.Announcement(
-                "a", Optional.empty(), Optional.empty(), Optional.of("2001"), List.of(), Optional.empty());
+                "a",
+                Optional.empty(),
+                Optional.empty(),
+                Optional.of("2001"),
+                List.of(),
+                Sets.NOTHING,
+                Optional.empty());
         assertThat(Edits.apply(plan, new PlanEdit.Put(menu)))
                 .isEqualTo(new Edits.Result.Refused(
                         "Number 2001 is taken by extension 2001. Each number of a site is given once."));

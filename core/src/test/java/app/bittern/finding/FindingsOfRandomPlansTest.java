@@ -67,7 +67,7 @@ class FindingsOfRandomPlansTest {
     @Test
     void anObjectUnderAnotherKeyHasTheSameFindings() {
         Random random = new Random(52);
-        for (int plans = 0; plans < 20; plans++) {
+        for (int plans = 0; plans < 8; plans++) {
             Plan plan = RandomPlans.plan(random);
             for (String named : List.of("ring-group/g0", "queue/q1", "menu/m0", "hours/day", "mailbox/b0")) {
                 Ref old = Ref.parse(named).orElseThrow();

@@ -7,6 +7,7 @@ import app.bittern.call.Bench;
 import app.bittern.call.Dialling;
 import app.bittern.call.Ending;
 import app.bittern.call.Tracer;
+import app.bittern.plan.Extension;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Ref;
 import java.time.Instant;
@@ -53,7 +54,7 @@ class DialMatrixTest {
             Plan plan = RandomPlans.plan(random);
             DialMatrix matrix = DialMatrix.of(plan);
             assertThat(matrix.columns().stream().flatMap(column -> column.phones().stream()))
-                    .hasSize(RandomPlans.EXTENSIONS.size())
+                    .hasSize((int) plan.all(Extension.class).count())
                     .doesNotHaveDuplicates();
             matrix.rows()
                     .forEach(row ->

@@ -26,7 +26,7 @@ import org.junit.jupiter.api.Test;
 
 /// What phones of a site dial, on random plans: the laws that hold for calls to a number hold for these.
 class DialledPathsTest {
-    private static final int MOST = 600;
+    private static final int MOST = 200;
 
     private static Extension phone(Plan plan, Bench bench) {
         return plan.find(Ref.parse(bench.caller().toString()).orElseThrow(), Extension.class)
@@ -44,7 +44,7 @@ class DialledPathsTest {
     void countsTimesAndEndsAreThoseOfASlowObviousEnumeration() {
         Random random = new Random(71);
         int compared = 0;
-        for (int plans = 0; plans < 14; plans++) {
+        for (int plans = 0; plans < 9; plans++) {
             Plan plan = RandomPlans.plan(random);
             Extension phone = plan.all(Extension.class).findFirst().orElseThrow();
             for (DialledPaths paths : all(plan, phone)) {
@@ -66,7 +66,7 @@ class DialledPathsTest {
                                         .toList());
             }
         }
-        assertThat(compared).isGreaterThan(100);
+        assertThat(compared).isGreaterThan(50);
     }
 
     @Test

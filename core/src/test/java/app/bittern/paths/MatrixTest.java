@@ -128,7 +128,7 @@ class MatrixTest {
         return states.entrySet().stream()
                 .allMatch(state -> plan.find(state.getKey(), Hours.class)
                         .orElseThrow()
-                        .calendar()
+                        .at(plan.site())
                         .stateAt(local)
                         .equals(state.getValue()));
     }

@@ -40,7 +40,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 class PathsTest {
     static final Horizon HORIZON = new Horizon(LocalDate.of(2026, 11, 23), ZoneId.of("Europe/London"));
-    private static final int MOST = 600;
+    private static final int MOST = 300;
 
     /// One instant of each time class of the calendars in random plans.
     static List<LocalDateTime> instants(Paths paths) {
@@ -100,8 +100,8 @@ class PathsTest {
                             .count()));
             endingsAddUp(number, listed);
         }
-        assertThat(compared).isGreaterThan(30);
-        assertThat(most).isGreaterThan(BigInteger.valueOf(200));
+        assertThat(compared).isGreaterThan(20);
+        assertThat(most).isGreaterThan(BigInteger.valueOf(100));
     }
 
     private static void endingsAddUp(NumberPaths number, List<Path> listed) {
@@ -220,7 +220,9 @@ class PathsTest {
             assertThat(step.causes().stream().map(Cause::id))
                     .contains(trace.steps().get(index).exit());
         }
-        if (path.end() instanceof Path.End.Rests(Ending ending)) {
+        // Where one phone must do one thing and then another in each round, no list of reactions says so for ever.
+        if (path.end() instanceof Path.End.Rests(Ending ending)
+                && !ending.cause().equals(Optional.of(Ending.Lost.ENDLESS))) {
             assertThat(trace.ending().kind()).isEqualTo(ending.kind());
         }
     }

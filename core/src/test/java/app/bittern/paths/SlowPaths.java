@@ -81,8 +81,11 @@ final class SlowPaths {
     /// The paths by what is done on them.
     Map<String, Found> of(E164 called) {
         return all(one -> RouteChoice.winner(plan, new Arrival.Meant(called), one.caller(), one.at())
-                .map(route ->
-                        Map.of(route.key(), new State(route.ref(), Context.in(Callers.language(plan, one.caller())))))
+                .map(route -> Map.of(
+                        route.key(),
+                        new State(
+                                route.ref(),
+                                Context.in(Callers.language(plan, one.caller())).calling(called))))
                 .orElse(Map.of()));
     }
 
@@ -493,7 +496,7 @@ final class SlowPaths {
             case Condition.HoursIn(Ref ref, String state) ->
                 plan.find(ref, Hours.class)
                         .orElseThrow()
-                        .calendar()
+                        .at(plan.site())
                         .stateAt(one.at())
                         .equals(state);
             case Condition.SwitchIn(Ref ref, String position) ->

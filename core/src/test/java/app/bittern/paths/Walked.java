@@ -1,5 +1,6 @@
 package app.bittern.paths;
 
+import app.bittern.Plans;
 import app.bittern.call.Arrival;
 import app.bittern.call.Bench;
 import app.bittern.call.Callers;
@@ -88,7 +89,10 @@ record Walked(CallPaths.Start start, List<PathGraph.Leg> legs, int second) {
                                 Dialling.of(plan, digits),
                                 trace.route());
                     case Arrival.Meant meant ->
-                        new State(trace.route().orElseThrow(), Context.in(Callers.language(plan, bench.caller())));
+                        new State(
+                                trace.route().orElseThrow(),
+                                Context.in(Callers.language(plan, bench.caller()))
+                                        .calling(Plans.MAIN));
                     case Arrival.Unclear unclear -> throw new IllegalArgumentException(unclear.because());
                 });
         for (Trace.Step step : trace.steps()) {

@@ -1,7 +1,6 @@
 package app.bittern.formats;
 
 import app.bittern.plan.Announcement;
-import app.bittern.plan.Kind;
 import java.util.Optional;
 
 /// Announcements.
@@ -13,17 +12,18 @@ final class AnnouncementFormat implements KindFormat<Announcement> {
                 fields.text("name"),
                 fields.text("note"),
                 fields.dialled("number"),
-                fields.refs("prompts", Kind.PROMPT),
-                fields.destination("to", false)));
+                fields.spoken("prompts"),
+                SetsFormat.read(fields),
+                fields.destination("to")));
     }
 
     @Override
     public Writing write(Announcement announcement) {
-        return new Writing()
+        Writing written = new Writing()
                 .text("name", announcement.name())
                 .text("note", announcement.note())
                 .text("number", announcement.number())
-                .texts("prompts", announcement.prompts())
-                .text("to", announcement.to());
+                .texts("prompts", announcement.prompts());
+        return SetsFormat.write(written, announcement.sets()).text("to", announcement.to());
     }
 }

@@ -2,7 +2,7 @@ package app.bittern.formats;
 
 import app.bittern.plan.Ask;
 import app.bittern.plan.Kind;
-import java.util.List;
+import app.bittern.plan.Takes;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -10,6 +10,7 @@ import java.util.regex.Pattern;
 /// Asks.
 final class AskFormat implements KindFormat<Ask> {
     private static final Pattern DIGITS = Pattern.compile("([0-9]{1,2})\\.\\.([0-9]{1,2})");
+    private static final Choosing LOOK_IN = Choosing.of(Kind.LOOKUP).or("contacts.account", "contacts.number");
     static final String ALLOWED_DIGITS = "how many digits: 5, or 5..6 for 5 to 6 (1 to 32)";
 
     private record Range(int fewest, int most) {
@@ -41,17 +42,18 @@ final class AskFormat implements KindFormat<Ask> {
                 name,
                 note,
                 fields.dialled("number"),
-                fields.refs("prompts", Kind.PROMPT),
+                fields.spoken("prompts"),
                 digits.fewest(),
                 digits.most(),
                 fields.usualDuration("keyWait"),
                 fields.usualInteger("tries"),
-                MenuFormat.failed(fields, "noKey", false),
-                MenuFormat.failed(fields, "wrongKey", false),
-                fields.oneOf("lookIn", List.of("contacts.account", "contacts.number"))
-                        .map(word -> word.equals("contacts.account") ? Ask.LookIn.ACCOUNT : Ask.LookIn.NUMBER),
-                fields.destination("to", false),
-                fields.destination("giveUp", false)));
+                MenuFormat.failed(fields, "noKey", Takes.DESTINATION_IN_ASK),
+                MenuFormat.failed(fields, "wrongKey", Takes.DESTINATION_IN_ASK),
+                fields.choose("lookIn", LOOK_IN).read("lookIn", Ask.LookIn.ALLOWED, Ask.LookIn::parse),
+                fields.usualFlag("dials"),
+                SetsFormat.read(fields),
+                fields.destination("to", Takes.DESTINATION_IN_ASK),
+                fields.destination("giveUp", Takes.DESTINATION_IN_ASK)));
     }
 
     @Override
@@ -66,12 +68,12 @@ final class AskFormat implements KindFormat<Ask> {
         } else {
             written.text("digits", ask.fewest() + ".." + ask.most());
         }
-        return written.text("keyWait", ask.keyWait())
+        written.text("keyWait", ask.keyWait())
                 .integer("tries", ask.tries())
                 .fields("noKey", MenuFormat.failed(ask.noKey()))
                 .fields("wrongKey", MenuFormat.failed(ask.wrongKey()))
-                .text("lookIn", ask.lookIn().map(Ask.LookIn::word))
-                .text("to", ask.to())
-                .text("giveUp", ask.giveUp());
+                .text("lookIn", ask.lookIn())
+                .flag("dials", ask.dials(), false);
+        return SetsFormat.write(written, ask.sets()).text("to", ask.to()).text("giveUp", ask.giveUp());
     }
 }

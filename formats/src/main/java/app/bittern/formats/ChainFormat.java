@@ -2,16 +2,12 @@ package app.bittern.formats;
 
 import app.bittern.plan.Chain;
 import app.bittern.plan.Destination;
-import app.bittern.plan.Kind;
 import app.bittern.plan.Seconds;
-import app.bittern.plan.Takes;
 import java.util.Optional;
-import java.util.Set;
 
 /// Chains.
 final class ChainFormat implements KindFormat<Chain> {
-    private static final Choosing RUNG =
-            Choosing.of(new Takes(Set.of(Kind.EXTENSION, Kind.RING_GROUP), Set.of(Takes.Fixed.OUTSIDE)));
+    private static final Choosing RUNG = Choosing.of(Chain.Stage.TAKES);
 
     @Override
     public Optional<Chain> read(String key, Reading fields) {
@@ -21,7 +17,7 @@ final class ChainFormat implements KindFormat<Chain> {
                 fields.text("note"),
                 fields.dialled("number"),
                 fields.list("stages", ChainFormat::stage),
-                fields.destination("then", false)));
+                fields.destination("then")));
     }
 
     private static Optional<Chain.Stage> stage(Reading fields) {

@@ -46,7 +46,7 @@ public record Choosing(List<Option> options) {
         takes.kinds().forEach(kind -> options.add(new Option.OfKind("", kind, false)));
         takes.fixed()
                 .forEach(fixed -> options.add(
-                        fixed == Takes.Fixed.OUTSIDE
+                        fixed == Takes.Fixed.OUTSIDE || fixed == Takes.Fixed.BY_LAST
                                 ? new Option.Typed(fixed.example())
                                 : new Option.Word(fixed.example())));
         return new Choosing(options);

@@ -78,10 +78,10 @@ final class ExtensionFormat implements KindFormat<Extension> {
 
     private static Extension.Forward forward(Reading fields) {
         Extension.Forward forward = new Extension.Forward(
-                fields.destination("always", false),
-                fields.destination("busy", false),
-                fields.destination("noAnswer", false),
-                fields.destination("unreachable", false));
+                fields.destination("always"),
+                fields.destination("busy"),
+                fields.destination("noAnswer"),
+                fields.destination("unreachable"));
         fields.done();
         return forward;
     }

@@ -17,6 +17,7 @@ import app.bittern.plan.Hours;
 import app.bittern.plan.HuntGroup;
 import app.bittern.plan.InboundNumber;
 import app.bittern.plan.Kind;
+import app.bittern.plan.Lookup;
 import app.bittern.plan.Mailbox;
 import app.bittern.plan.Menu;
 import app.bittern.plan.Music;
@@ -55,6 +56,7 @@ final class Formats {
             case ANNOUNCEMENT -> new AnnouncementFormat();
             case MENU -> new MenuFormat();
             case ASK -> new AskFormat();
+            case LOOKUP -> new LookupFormat();
             case RING_GROUP -> new RingGroupFormat();
             case HUNT_GROUP -> new HuntGroupFormat();
             case QUEUE -> new QueueFormat();
@@ -101,6 +103,7 @@ final class Formats {
             case Announcement o -> new AnnouncementFormat().write(o);
             case Menu o -> new MenuFormat().write(o);
             case Ask o -> new AskFormat().write(o);
+            case Lookup o -> new LookupFormat().write(o);
             case RingGroup o -> new RingGroupFormat().write(o);
             case HuntGroup o -> new HuntGroupFormat().write(o);
             case Queue o -> new QueueFormat().write(o);

@@ -7,6 +7,7 @@ import app.bittern.hours.Season;
 import app.bittern.hours.WeekRange;
 import app.bittern.plan.Hours;
 import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.List;
 import java.util.Optional;
 
@@ -19,13 +20,14 @@ final class HoursFormat implements KindFormat<Hours> {
     public Optional<Hours> read(String key, Reading fields) {
         Optional<String> name = fields.text("name");
         Optional<String> note = fields.text("note");
+        Optional<ZoneId> timeZone = fields.read("timeZone", SiteFormat.ALLOWED_ZONE, SiteFormat::zone);
         List<HoursState> states = fields.list("states", HoursFormat::oneState);
         fields.needed("states", fields.given("states"), ALLOWED_STATES, Node.Scalar.text(""));
         if (states.isEmpty()) {
             fields.emptyRefused("states", ALLOWED_STATES);
             return Optional.empty();
         }
-        return Optional.of(new Hours(key, name, note, new Calendar(states)));
+        return Optional.of(new Hours(key, name, note, timeZone, new Calendar(states)));
     }
 
     /// The name of a state or a position.
@@ -81,6 +83,7 @@ final class HoursFormat implements KindFormat<Hours> {
         return new Writing()
                 .text("name", hours.name())
                 .text("note", hours.note())
+                .text("timeZone", hours.timeZone())
                 .items(
                         "states",
                         hours.calendar().states().stream()

@@ -33,9 +33,9 @@ final class HuntGroupFormat implements KindFormat<HuntGroup> {
                 fields.list("members", RingGroupFormat::member),
                 fields.usualFlag("followForwarding"),
                 RingGroupFormat.hears(fields),
-                fields.destination("noAnswer", false),
-                fields.destination("busy", false),
-                fields.destination("unreachable", false)));
+                fields.destination("noAnswer"),
+                fields.destination("busy"),
+                fields.destination("unreachable")));
     }
 
     @Override

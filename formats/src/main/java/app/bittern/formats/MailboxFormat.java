@@ -42,7 +42,7 @@ final class MailboxFormat implements KindFormat<Mailbox> {
                 fields.parsed("email", RecipientsFormat.ALLOWED_EMAIL, RecipientsFormat::email),
                 fields.duration("maxMessage"),
                 fields.integer("maxMessages"),
-                fields.destination("operator", false)));
+                fields.destination("operator")));
     }
 
     private static Optional<Greeting> byReason(Reading fields) {

@@ -3,11 +3,15 @@ package app.bittern.formats;
 import app.bittern.plan.FailedTry;
 import app.bittern.plan.Kind;
 import app.bittern.plan.Menu;
+import app.bittern.plan.Takes;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
 /// Menus.
 final class MenuFormat implements KindFormat<Menu> {
+    private static final String TAKEN = "taken";
+    private static final String DROPPED = "dropped";
 
     @Override
     public Optional<Menu> read(String key, Reading fields) {
@@ -16,25 +20,28 @@ final class MenuFormat implements KindFormat<Menu> {
                 fields.text("name"),
                 fields.text("note"),
                 fields.dialled("number"),
-                fields.refs("prompts", Kind.PROMPT),
+                fields.spoken("prompts"),
                 fields.usualFlag("bargeIn"),
+                fields.oneOf("dialledAhead", List.of(TAKEN, DROPPED))
+                        .map(TAKEN::equals)
+                        .orElse(true),
                 fields.usualDuration("keyWait"),
                 fields.usualInteger("tries"),
-                failed(fields, "noKey", true),
-                failed(fields, "wrongKey", true),
-                fields.destination("giveUp", true),
-                fields.usualFlag("dialExtensions"),
+                failed(fields, "noKey", Takes.DESTINATION_IN_MENU),
+                failed(fields, "wrongKey", Takes.DESTINATION_IN_MENU),
+                fields.destination("giveUp", Takes.DESTINATION_IN_MENU),
+                DialExtensionsFormat.read(fields, "dialExtensions"),
                 fields.usualDuration("interDigit"),
                 keys(fields)));
     }
 
     /// What is said, and where the last such try leads.
     ///
-    /// @param menu whether `repeat` and `back` are allowed
-    static FailedTry failed(Reading fields, String field, boolean menu) {
+    /// @param takes where it may lead
+    static FailedTry failed(Reading fields, String field, Takes takes) {
         return fields.inner(field)
                 .map(inner -> {
-                    FailedTry failed = new FailedTry(inner.ref("prompt", Kind.PROMPT), inner.destination("to", menu));
+                    FailedTry failed = new FailedTry(inner.ref("prompt", Kind.PROMPT), inner.destination("to", takes));
                     inner.done();
                     return failed;
                 })
@@ -54,9 +61,8 @@ final class MenuFormat implements KindFormat<Menu> {
             Reading key = entry.fields();
             Menu.OnKey does = new Menu.OnKey(
                     key.text("label"),
-                    key.destination("to", true),
-                    key.read("language", SiteFormat.ALLOWED_LANGUAGE, SiteFormat::language),
-                    key.texts("tags"),
+                    key.destination("to", Takes.DESTINATION_IN_MENU),
+                    SetsFormat.read(key),
                     key.ref("say", Kind.PROMPT));
             key.done();
             return Optional.of(does);
@@ -69,26 +75,23 @@ final class MenuFormat implements KindFormat<Menu> {
         menu.keys()
                 .forEach((pressed, does) -> keys.node(
                         pressed,
-                        new Writing()
-                                .text("label", does.label())
-                                .text("language", does.language())
-                                .texts("tags", does.tags())
+                        SetsFormat.write(new Writing().text("label", does.label()), does.sets())
                                 .text("say", does.say())
                                 .text("to", does.to())
                                 .done()));
-        return new Writing()
+        Writing written = new Writing()
                 .text("name", menu.name())
                 .text("note", menu.note())
                 .text("number", menu.number())
                 .texts("prompts", menu.prompts())
                 .flag("bargeIn", menu.bargeIn(), true)
+                .text("dialledAhead", menu.dialledAhead() ? Optional.empty() : Optional.of(DROPPED))
                 .text("keyWait", menu.keyWait())
                 .integer("tries", menu.tries())
                 .fields("noKey", failed(menu.noKey()))
                 .fields("wrongKey", failed(menu.wrongKey()))
-                .text("giveUp", menu.giveUp())
-                .flag("dialExtensions", menu.dialExtensions(), false)
-                .text("interDigit", menu.interDigit())
-                .fields("keys", keys);
+                .text("giveUp", menu.giveUp());
+        DialExtensionsFormat.write(written, "dialExtensions", menu.dialExtensions());
+        return written.text("interDigit", menu.interDigit()).fields("keys", keys);
     }
 }

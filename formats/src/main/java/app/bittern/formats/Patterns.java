@@ -6,6 +6,7 @@ import app.bittern.hours.WeekRange;
 import app.bittern.number.Delivers;
 import app.bittern.number.DialPattern;
 import app.bittern.number.E164;
+import app.bittern.plan.Ask;
 import app.bittern.plan.Branch;
 import app.bittern.plan.Chain;
 import app.bittern.plan.Code;
@@ -18,6 +19,7 @@ import app.bittern.plan.Pointer;
 import app.bittern.plan.Queue;
 import app.bittern.plan.Ref;
 import app.bittern.plan.Seconds;
+import app.bittern.plan.Spoken;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -49,10 +51,19 @@ final class Patterns {
             Map.entry("digits in quotes, such as \"2500\"", "[*#]?[0-9]{1,15}"),
             Map.entry(
                     Destination.ALLOWED,
-                    "hang-up|busy|own-mailbox|repeat|back|" + OUTSIDE + "|"
+                    "hang-up|busy|own-mailbox|repeat|back|route|extension-by-last ([1-9]|1[0-5])|" + OUTSIDE + "|"
                             + references(Stream.of(Kind.values()).filter(Kind::routable))),
-            Map.entry(Chain.Stage.ALLOWED, OUTSIDE + "|" + references(Stream.of(Kind.EXTENSION, Kind.RING_GROUP))),
-            Map.entry(Branch.By.ALLOWED, "caller|language|" + references(Stream.of(Kind.HOURS, Kind.SWITCH, Kind.ASK))),
+            Map.entry(
+                    Chain.Stage.ALLOWED,
+                    OUTSIDE + "|"
+                            + references(Stream.of(Kind.EXTENSION, Kind.RING_GROUP, Kind.HUNT_GROUP, Kind.QUEUE))),
+            Map.entry(
+                    Branch.By.ALLOWED,
+                    "caller|language|" + references(Stream.of(Kind.HOURS, Kind.SWITCH, Kind.ASK, Kind.LOOKUP))),
+            Map.entry(Ask.LookIn.ALLOWED, "contacts\\.(account|number)|lookup/" + WORDS),
+            Map.entry(Spoken.ALLOWED, "prompt/" + WORDS + "( in [a-z]{2,3}(-[A-Za-z0-9]{2,8})*)?"),
+            Map.entry(LookupFormat.ALLOWED_WITHIN, DURATION),
+            Map.entry(DialExtensionsFormat.ALLOWED, "[0-9]{1,15}"),
             Map.entry(
                     Code.Does.ALLOWED,
                     "messages|pause( pause-reason/" + WORDS + ")?|record prompt/" + WORDS + "|(login |logout )queue/"

@@ -61,8 +61,8 @@ final class QueueFormat implements KindFormat<Queue> {
                 fields.integer("longestLine"),
                 fields.usualInteger("precedence"),
                 fields.inner("noAgents").map(QueueFormat::noAgents).orElse(Queue.NoAgents.WAIT),
-                fields.destination("overflow", false),
-                fields.destination("full", false),
+                fields.destination("overflow"),
+                fields.destination("full"),
                 fields.inner("notice").map(QueueFormat::notice),
                 fields.ref("onJoining", Kind.PROMPT),
                 RingGroupFormat.hears(fields),
@@ -139,7 +139,7 @@ final class QueueFormat implements KindFormat<Queue> {
                 fields.oneOf("waitingCallers", List.of("keep", "move"))
                         .filter("move"::equals)
                         .isPresent(),
-                fields.destination("to", false));
+                fields.destination("to"));
         fields.done();
         return none;
     }
@@ -165,7 +165,7 @@ final class QueueFormat implements KindFormat<Queue> {
             return Optional.empty();
         }
         Reading key = entry.fields();
-        Optional<Destination> to = key.destination("to", false);
+        Optional<Destination> to = key.destination("to");
         boolean callback = key.oneOf("offer", List.of(CALLBACK)).isPresent();
         boolean keepPlace = key.usualFlag("keepPlace");
         key.done();

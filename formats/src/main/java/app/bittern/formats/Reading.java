@@ -7,6 +7,7 @@ import app.bittern.plan.Kind;
 import app.bittern.plan.Problem;
 import app.bittern.plan.Ref;
 import app.bittern.plan.Seconds;
+import app.bittern.plan.Spoken;
 import app.bittern.plan.Takes;
 import java.math.BigDecimal;
 import java.util.ArrayList;
@@ -168,10 +169,18 @@ final class Reading {
         return duration(field).or(() -> Seconds.parse(declared.usual(field))).orElseThrow();
     }
 
-    Optional<Destination> destination(String field, boolean inMenu) {
-        choose(field, Choosing.of(inMenu ? Takes.DESTINATION_IN_MENU : Takes.DESTINATION));
-        return read(
-                field, Destination.ALLOWED, text -> Destination.parse(text).filter(to -> inMenu || !to.menusOnly()));
+    Optional<Destination> destination(String field) {
+        return destination(field, Takes.DESTINATION);
+    }
+
+    /// @param takes what may stand there
+    Optional<Destination> destination(String field, Takes takes) {
+        choose(field, Choosing.of(takes));
+        return read(field, Destination.ALLOWED, text -> destinationOf(text, takes));
+    }
+
+    static Optional<Destination> destinationOf(String text, Takes takes) {
+        return Destination.parse(text).filter(to -> takes.fitted(to).isPresent());
     }
 
     /// Notes what the text of a field, or of each item of its list, can be chosen from.
@@ -190,6 +199,18 @@ final class Reading {
     List<Ref> refs(String field, Kind kind) {
         choose(field, Choosing.of(kind));
         return parsed(field, reference(kind), text -> ofKind(text, kind));
+    }
+
+    /// Prompts, each with the language it is said in.
+    List<Spoken> spoken(String field) {
+        choose(field, Choosing.of(Kind.PROMPT));
+        return parsed(
+                field,
+                Spoken.ALLOWED,
+                text -> Spoken.parse(text)
+                        .filter(one -> one.language()
+                                .map(tag -> SiteFormat.language(tag).isPresent())
+                                .orElse(true)));
     }
 
     private static String reference(Kind kind) {
@@ -269,6 +290,24 @@ final class Reading {
                 .flatMap(node -> node instanceof Node.Fields
                         ? inner.apply(of(node, at(field), problems).declared(declared.inside(field)))
                         : Scalars.text(node, at(field), allowed, parse, problems));
+    }
+
+    /// The same of an item of a list, or of what stands under a name.
+    static <T> Optional<T> either(
+            Node node,
+            String where,
+            Problems problems,
+            Declared declared,
+            String allowed,
+            Function<String, Optional<T>> parse,
+            Function<Reading, Optional<T>> inner) {
+        if (node instanceof Node.Noted(Shape shape)) {
+            shape.is("string").allowed(allowed);
+            return inner.apply(noting(shape).declared(declared));
+        }
+        return node instanceof Node.Fields
+                ? inner.apply(of(node, where, problems).declared(declared))
+                : Scalars.text(node, where, allowed, parse, problems);
     }
 
     /// A whole number in the range that is declared.

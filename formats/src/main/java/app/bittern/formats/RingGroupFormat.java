@@ -27,9 +27,9 @@ final class RingGroupFormat implements KindFormat<RingGroup> {
                 fields.list("members", RingGroupFormat::member),
                 fields.usualFlag("followForwarding"),
                 hears(fields),
-                fields.destination("noAnswer", false),
-                fields.destination("busy", false),
-                fields.destination("unreachable", false)));
+                fields.destination("noAnswer"),
+                fields.destination("busy"),
+                fields.destination("unreachable")));
     }
 
     private static final Choosing HEARS = Choosing.of(Kind.MUSIC).or(Hears.RINGING);

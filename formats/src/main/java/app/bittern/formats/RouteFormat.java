@@ -4,6 +4,7 @@ import app.bittern.number.E164;
 import app.bittern.plan.Kind;
 import app.bittern.plan.Ref;
 import app.bittern.plan.Route;
+import app.bittern.plan.Takes;
 import java.util.List;
 import java.util.Optional;
 import java.util.regex.Pattern;
@@ -33,14 +34,14 @@ final class RouteFormat implements KindFormat<Route> {
                         .either("caller", ALLOWED_CALLER, Route.From::parse, RouteFormat::caller)
                         .orElseGet(Route.From.Any::new),
                 holdsWhile(fields),
-                fields.destination("to", false),
+                fields.destination("to", Takes.DESTINATION_IN_ROUTE),
+                SetsFormat.read(fields),
                 new Route.Dress(
                         fields.text("shownAs"),
                         fields.oneOf("ring", List.of("internal", "external", "priority")),
                         fields.ref("hears", Kind.MUSIC),
-                        fields.read("language", SiteFormat.ALLOWED_LANGUAGE, SiteFormat::language),
                         fields.flag("record")),
-                fields.destination("withheld", false),
+                fields.destination("withheld", Takes.DESTINATION_IN_ROUTE),
                 fields.usualFlag("beforeAll"),
                 fields.usualFlag("enabled")));
     }
@@ -116,12 +117,11 @@ final class RouteFormat implements KindFormat<Route> {
                 written.fields("called", new Writing().text("from", from).text("to", to));
         }
         caller(written, route.caller());
-        return written.text("while", route.holdsWhile())
-                .text("to", route.to())
+        written.text("while", route.holdsWhile()).text("to", route.to());
+        return SetsFormat.write(written, route.sets())
                 .text("shownAs", route.dress().shownAs())
                 .text("ring", route.dress().ring())
                 .text("hears", route.dress().hears())
-                .text("language", route.dress().language())
                 .flag("record", route.dress().record())
                 .text("withheld", route.withheld())
                 .flag("beforeAll", route.beforeAll(), false)

@@ -29,6 +29,8 @@ final class SiteFormat implements KindFormat<Site> {
             "switch",
             "code");
 
+    static final String ALLOWED_ZONE = "an IANA time zone such as Europe/London";
+
     static Optional<String> language(String text) {
         return LANGUAGE.matcher(text).matches() ? Optional.of(text) : Optional.empty();
     }
@@ -38,10 +40,7 @@ final class SiteFormat implements KindFormat<Site> {
         Optional<String> name = fields.text("name");
         Optional<String> note = fields.text("note");
         ZoneId zone = fields.needed(
-                "timeZone",
-                fields.read("timeZone", "an IANA time zone such as Europe/London", SiteFormat::zone),
-                "an IANA time zone such as Europe/London",
-                ZoneOffset.UTC);
+                "timeZone", fields.read("timeZone", ALLOWED_ZONE, SiteFormat::zone), ALLOWED_ZONE, ZoneOffset.UTC);
         String allowed = "a country (ISO 3166) such as GB";
         String country = fields.needed(
                 "country",
@@ -67,7 +66,7 @@ final class SiteFormat implements KindFormat<Site> {
                 : Optional.of(new Site(key, name, note, zone, country, languages, ring, blocks));
     }
 
-    private static Optional<ZoneId> zone(String text) {
+    static Optional<ZoneId> zone(String text) {
         try {
             return Optional.of(ZoneId.of(text));
         } catch (DateTimeException unknown) {

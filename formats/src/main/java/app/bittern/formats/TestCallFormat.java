@@ -15,8 +15,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /// Test calls.
@@ -55,20 +55,19 @@ final class TestCallFormat implements KindFormat<TestCall> {
                 fields.map("agents", (agent, entry) -> inOrder(entry, Presence.ALLOWED, Presence::parseAll));
         Map<Ref, String> waiting = new LinkedHashMap<>();
         fields.map("waiting", (place, entry) -> {
-            Optional<Ref> ref = Ref.parse(place)
-                    .filter(one -> one.kind() == Kind.QUEUE || one.kind() == Kind.MAILBOX || one.kind() == Kind.TRUNK);
+            Optional<Ref> ref = Ref.parse(place).filter(one -> FOUND.contains(one.kind()));
             if (ref.isEmpty() && !(entry.node() instanceof Node.Noted)) {
-                entry.keyRefused(place, "a queue such as queue/bookings, a mailbox or a trunk");
+                entry.keyRefused(place, "a queue such as queue/bookings, a mailbox, a trunk or a lookup");
             }
-            Optional<String> found = ref.filter(one -> one.kind() == Kind.TRUNK).isPresent()
-                    ? Scalars.inOrder(
+            Optional<String> found = ref.map(Ref::kind)
+                    .map(kind -> Scalars.inOrder(
                             entry.node(),
                             entry.where(),
-                            Found.ALLOWED_TRUNK,
-                            Found::parseTrunk,
-                            all -> all.stream().map(Found::ofTrunk).collect(Collectors.joining(" then ")),
-                            entry.problems())
-                    : inOrder(entry, Found.ALLOWED, Found::parseAll);
+                            Found.allowed(kind),
+                            text -> Found.parse(text, kind),
+                            all -> Found.words(all, kind),
+                            entry.problems()))
+                    .orElseGet(() -> inOrder(entry, Found.ALLOWED, Found::parseAll));
             ref.ifPresent(one -> found.ifPresent(words -> waiting.put(one, words)));
             return found;
         });
@@ -77,6 +76,8 @@ final class TestCallFormat implements KindFormat<TestCall> {
         return Optional.of(
                 new TestCall(key, name, note, call, from, at, keys, phones, switches, agents, waiting, expect));
     }
+
+    private static final Set<Kind> FOUND = Set.of(Kind.QUEUE, Kind.MAILBOX, Kind.TRUNK, Kind.LOOKUP);
 
     private static <T> Optional<String> inOrder(
             NamedNode entry, String allowed, Function<String, Optional<List<T>>> parse) {

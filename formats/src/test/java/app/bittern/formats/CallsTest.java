@@ -44,7 +44,7 @@ class CallsTest {
             numbers: { "+441632960100": {} }
             """;
     private static final String HOURS = """
-            hours: { office: { states: [ { state: closed, on: [12-25] }, { state: open, weekly: ["Mon-Fri 08:30-17:00"] }, { state: closed } ] } }
+            hours: { office: { states: [ { state: closed, on: [12-25] }, { state: open, weekly: ["Mon-Fri 08:30-17:00"] }, { state: closed } ] }, newfoundland: { timeZone: America/St_Johns, states: [ { state: open, weekly: ["Mon-Fri 09:00-17:00"] }, { state: closed } ] } }
             """;
     private static final String PROMPTS = """
               ten: { en-GB: { sound: ten.wav, seconds: 9.4 } }

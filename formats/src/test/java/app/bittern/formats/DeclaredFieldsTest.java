@@ -99,6 +99,7 @@ class DeclaredFieldsTest {
                     BRANCH,
                     ANNOUNCEMENT,
                     MENU,
+                    LOOKUP,
                     RING_GROUP,
                     HUNT_GROUP,
                     QUEUE,

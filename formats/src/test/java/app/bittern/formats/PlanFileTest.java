@@ -86,10 +86,10 @@ class PlanFileTest {
                 .containsExactly(
                         "line 5, column 14: ringGroups/desk/ringFor: found the number 20; allowed is a duration with its unit, such as 20s, 1m30s or 2h (24h at most).",
                         "line 6, column 29: ringGroups/desk/members/0/extension: found the number 2001; allowed is the number of an extension in quotes.",
-                        "line 7, column 15: ringGroups/desk/noAnswer: found 'mailbox'; allowed is a reference such as ring-group/reception, outside/+441632960100, own-mailbox, hang-up or busy (in a menu also repeat and back).",
+                        "line 7, column 15: ringGroups/desk/noAnswer: found 'mailbox'; allowed is a reference such as ring-group/reception, outside/+441632960100, own-mailbox, hang-up or busy (in a menu also repeat and back, in an ask route, in a route extension-by-last 3).",
                         "line 10, column 13: menus/front/keys/x: found 'x'; allowed is one of 0 to 9, * and #.",
                         "line 11, column 12: menus/front/tries: found 'many'; allowed is a whole number from 1 to 10.",
-                        "line 12, column 5: menus/front/colour: found the unknown field 'colour'; allowed is one of bargeIn, dialExtensions, giveUp, interDigit, keyWait, keys, name, noKey, note, number, prompts, tries, wrongKey.");
+                        "line 12, column 5: menus/front/colour: found the unknown field 'colour'; allowed is one of bargeIn, dialExtensions, dialledAhead, giveUp, interDigit, keyWait, keys, name, noKey, note, number, prompts, tries, wrongKey.");
     }
 
     @ParameterizedTest

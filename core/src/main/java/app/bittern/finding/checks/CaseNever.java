@@ -7,10 +7,11 @@ import app.bittern.finding.Examination;
 import app.bittern.finding.Finding;
 import app.bittern.finding.Severity;
 import app.bittern.paths.Reachable;
+import app.bittern.plan.Ask;
 import app.bittern.plan.Branch;
 import app.bittern.plan.Contact;
 import app.bittern.plan.Hours;
-import app.bittern.plan.Menu;
+import app.bittern.plan.Lookup;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Pointer;
 import app.bittern.plan.Ref;
@@ -108,17 +109,31 @@ final class CaseNever implements Check {
             return Optional.empty();
         }
         String tag = state.substring(4);
+        Optional<Lookup> lookup = asked(plan, branch);
+        if (lookup.isPresent()) {
+            return lookup.get().tags().contains(tag)
+                    ? Optional.empty()
+                    : Optional.of("which " + Says.the(lookup.get()) + " does not give");
+        }
         boolean carried =
                 plan.all(Contact.class).anyMatch(contact -> contact.tags().contains(tag));
         boolean set = branch.by() instanceof Branch.By.OfCaller && setByMenu(plan, tag);
         return carried || set ? Optional.empty() : Optional.of("and nobody has the tag " + tag);
     }
 
-    /// Whether some menu gives callers a tag.
+    /// The lookup whose answers a branch goes by.
+    private static Optional<Lookup> asked(Plan plan, Branch branch) {
+        Optional<Ref> by = branch.by() instanceof Branch.By.OfAsk(Ref ask)
+                ? plan.find(ask, Ask.class).flatMap(Ask::lookup)
+                : branch.by().target();
+        return by.flatMap(ref -> plan.find(ref, Lookup.class));
+    }
+
+    /// Whether something in the plan gives callers a tag.
     private static boolean setByMenu(Plan plan, String tag) {
-        return plan.all(Menu.class)
-                .flatMap(menu -> menu.keys().values().stream())
-                .anyMatch(key -> key.tags().contains(tag));
+        return plan.objects().stream()
+                .flatMap(object -> object.gives().stream())
+                .anyMatch(sets -> sets.tags().contains(tag));
     }
 
     /// Why a case for callers has none left to it by the cases before.
@@ -153,7 +168,8 @@ final class CaseNever implements Check {
         List<Finding> findings = new ArrayList<>();
         for (String state : branch.cases().keySet()) {
             Pointer at = Pointer.of("cases", state);
-            if (!told.contains(state) && !taken.contains(at)) {
+            Optional<Pointer> leads = branch.taken(state).map(one -> one.slot("cases", state));
+            if (!told.contains(state) && leads.filter(taken::contains).isEmpty()) {
                 findings.add(ABOUT.at(
                                 branch.ref(),
                                 at,
@@ -163,7 +179,11 @@ final class CaseNever implements Check {
             }
         }
         Pointer otherwise = Pointer.of(OTHERWISE);
-        if (branch.otherwise().isPresent() && !told.contains(OTHERWISE) && !taken.contains(otherwise)) {
+        if (!told.contains(OTHERWISE)
+                && branch.otherwise()
+                        .map(one -> one.slot(OTHERWISE))
+                        .filter(slot -> !taken.contains(slot))
+                        .isPresent()) {
             findings.add(ABOUT.at(
                     branch.ref(),
                     otherwise,

@@ -1,5 +1,6 @@
 package app.bittern.finding.checks;
 
+import app.bittern.call.Answer;
 import app.bittern.plan.Branch;
 import app.bittern.plan.Hours;
 import app.bittern.plan.Plan;
@@ -24,6 +25,7 @@ final class Cases {
             case Branch.By.OfLanguage language -> plan.site().languages();
             case Branch.By.OfCaller caller -> List.of();
             case Branch.By.OfAsk ask -> List.of();
+            case Branch.By.OfLookup lookup -> List.of();
         };
     }
 
@@ -37,11 +39,15 @@ final class Cases {
             case Branch.By.OfSwitch turned -> without(plan, branch);
             case Branch.By.OfLanguage language -> without(plan, branch);
             case Branch.By.OfCaller caller -> List.of("else");
-            case Branch.By.OfAsk ask ->
-                Stream.of("found", "not-found")
-                        .filter(state -> !branch.cases().containsKey(state))
-                        .toList();
+            case Branch.By.OfAsk ask -> without(branch, Answer.FOUND, Answer.NOT_FOUND);
+            case Branch.By.OfLookup lookup -> without(branch, Answer.FOUND, Answer.NOT_FOUND, Answer.FAILED);
         };
+    }
+
+    private static List<String> without(Branch branch, String... states) {
+        return Stream.of(states)
+                .filter(state -> !branch.cases().containsKey(state))
+                .toList();
     }
 
     private static List<String> without(Plan plan, Branch branch) {

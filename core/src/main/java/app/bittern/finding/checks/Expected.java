@@ -81,8 +81,8 @@ final class Expected {
         }
         switch (object.get()) {
             case Branch branch -> {
-                branch.cases().values().forEach(one -> follow(traffic, one, rate, here, passed));
-                branch.otherwise().ifPresent(one -> follow(traffic, one, rate, here, passed));
+                branch.cases().values().forEach(one -> follow(traffic, one.to(), rate, here, passed));
+                branch.otherwise().ifPresent(one -> follow(traffic, one.to(), rate, here, passed));
             }
             case Announcement announcement ->
                 announcement.to().ifPresent(one -> follow(traffic, one, rate, here, passed));

@@ -3,6 +3,7 @@ package app.bittern.finding.checks;
 import app.bittern.plan.Menu;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Prompt;
+import app.bittern.plan.Spoken;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -21,16 +22,17 @@ record KeysSaid(String language, Set<String> keys) {
     }
 
     private static Optional<KeysSaid> in(Plan plan, Menu menu, String language) {
-        List<Optional<String>> scripts = menu.prompts().stream()
-                .map(ref -> plan.find(ref, Prompt.class)
-                        .map(prompt -> prompt.scripts().getOrDefault(language, ""))
-                        .filter(script -> !script.isBlank()))
-                .toList();
-        if (scripts.isEmpty() || scripts.stream().anyMatch(Optional::isEmpty)) {
-            return Optional.empty();
-        }
         Set<String> keys = new TreeSet<>();
-        scripts.forEach(script -> keys.addAll(SpokenKeys.in(script.orElseThrow(), language)));
-        return Optional.of(new KeysSaid(language, keys));
+        for (Spoken one : menu.prompts()) {
+            String spoken = one.in(language);
+            Optional<String> script = plan.find(one.prompt(), Prompt.class)
+                    .map(prompt -> prompt.scripts().getOrDefault(spoken, ""))
+                    .filter(words -> !words.isBlank() && SpokenKeys.known(spoken));
+            if (script.isEmpty()) {
+                return Optional.empty();
+            }
+            keys.addAll(SpokenKeys.in(script.get(), spoken));
+        }
+        return menu.prompts().isEmpty() ? Optional.empty() : Optional.of(new KeysSaid(language, keys));
     }
 }

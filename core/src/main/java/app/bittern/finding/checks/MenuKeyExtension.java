@@ -31,12 +31,13 @@ final class MenuKeyExtension extends PerObject<Menu> {
     }
 
     private static Stream<Finding> keys(Plan plan, Menu menu) {
-        if (!menu.dialExtensions()) {
+        if (!menu.dialExtensions().possible()) {
             return Stream.empty();
         }
         return menu.keys().keySet().stream().flatMap(key -> {
             List<String> begun = plan.all(Extension.class)
                     .map(Extension::dialled)
+                    .filter(menu.dialExtensions()::takes)
                     .filter(number -> number.length() > 1 && number.startsWith(key))
                     .toList();
             return begun.isEmpty()

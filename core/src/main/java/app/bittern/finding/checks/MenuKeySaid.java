@@ -36,7 +36,7 @@ final class MenuKeySaid extends PerObject<Menu> {
 
     /// Whether an extension that can be dialled in the menu is meant.
     private static boolean begins(Examination examination, Menu menu, String key) {
-        return menu.dialExtensions()
+        return menu.dialExtensions().takes(key)
                 && examination.plan().dialledNumbers().sorted().contains(key);
     }
 }

@@ -33,7 +33,7 @@ final class MenuLong extends PerObject<Menu> {
     private static Stream<Finding> speech(Plan plan, Menu menu) {
         return plan.site().languages().stream()
                 .flatMap(language -> Stream.of(menu.prompts().stream()
-                                .mapToInt(ref -> plan.seconds(ref, language))
+                                .mapToInt(one -> plan.seconds(one.prompt(), one.in(language)))
                                 .sum())
                         .filter(seconds -> seconds > LONGEST)
                         .map(seconds -> ABOUT.at(

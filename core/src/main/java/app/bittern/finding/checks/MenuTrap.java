@@ -74,7 +74,7 @@ final class MenuTrap implements Check {
             if (!inside(object)) {
                 continue;
             }
-            boolean out = object instanceof Menu menu && menu.dialExtensions();
+            boolean out = object instanceof Menu menu && menu.dialExtensions().possible();
             for (Destination to : chosen(object).toList()) {
                 switch (to) {
                     case Destination.To(Ref ref)
@@ -90,6 +90,8 @@ final class MenuTrap implements Check {
                     case Destination.OwnMailbox own -> out = true;
                     case Destination.HangUp hangUp -> out = true;
                     case Destination.Busy busy -> out = true;
+                    case Destination.AsRouted routed -> out = true;
+                    case Destination.ByLast last -> out = true;
                 }
             }
             if (out && left.add(object.ref())) {

@@ -44,6 +44,7 @@ final class PromptLanguage implements Check {
                     .distinct()
                     .forEach(language -> prompts.stream()
                             .filter(prompt -> !prompt.music() && !prompt.in(language))
+                            .filter(prompt -> Prompts.saidIn(object, prompt.ref(), language))
                             .forEach(prompt -> missing.computeIfAbsent(prompt.ref(), p -> new LinkedHashMap<>())
                                     .putIfAbsent(language, object)));
         }

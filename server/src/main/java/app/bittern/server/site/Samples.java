@@ -22,7 +22,25 @@ final class Samples {
             new SiteApi.Sample(
                     "saltreach",
                     "Saltreach Ferries",
-                    "A ferry line: six inbound numbers, seasons, a menu in two languages, two queues, freight with a haulier number"));
+                    "A ferry line: six inbound numbers, seasons, a menu in two languages, two queues, freight with a haulier number"),
+            new SiteApi.Sample(
+                    "brook-lane-clinic",
+                    "Brook Lane Clinic",
+                    "A clinic: night service by switch and hours, nurses on call by the week, results from a laboratory"),
+            new SiteApi.Sample(
+                    "larkfield-baths",
+                    "Larkfield Baths",
+                    "A swimming bath: two numbers, seasons, paging, a first-aid code that sets off an alarm"),
+            new SiteApi.Sample(
+                    "northgate-coaches",
+                    "Northgate Coaches",
+                    "A bus company in two countries: two languages, agents by rank, language and skill"),
+            new SiteApi.Sample(
+                    "marram-hotel",
+                    "Hotel Marram",
+                    "A hotel of 400 rooms that are called direct, services, a night porter"),
+            new SiteApi.Sample(
+                    "hollin-cycles", "Hollin Cycles", "A bicycle shop with one number: counter, workshop, mailbox"));
 
     private Samples() {}
 
@@ -44,7 +62,7 @@ final class Samples {
 
     private static Plan file(String key) {
         try {
-            String text = new ClassPathResource("demo/" + key + ".yaml").getContentAsString(StandardCharsets.UTF_8);
+            String text = new ClassPathResource("samples/" + key + ".yaml").getContentAsString(StandardCharsets.UTF_8);
             return switch (PlanFile.read(text)) {
                 case PlanFile.Result.Read(Plan plan) -> plan;
                 case PlanFile.Result.Refused(List<Problem> problems) ->
