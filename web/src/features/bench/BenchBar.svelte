@@ -10,7 +10,17 @@
   import TokenPopover from '../../lib/ui/TokenPopover.svelte';
   import { bench, stepped } from './bench.svelte';
   import Reactions from './Reactions.svelte';
-  import { AGENT, listed, ofSetting, PHONES, SWITCHES, TRUNKS, WAITING, type Setting } from './reactions';
+  import {
+    AGENT,
+    listed,
+    LOOKUPS,
+    ofSetting,
+    PHONES,
+    SWITCHES,
+    TRUNKS,
+    WAITING,
+    type Setting,
+  } from './reactions';
 
   /** The call under test in one sentence; a token changes each part of it. */
   const QUARTER = 15;
@@ -21,6 +31,10 @@
   const switches = askPlan(() => ({
     key: ['find', 'switch', ''],
     ask: (signal) => api.find(address.site, address.plan, { kind: 'switch' }, signal),
+  }));
+  const lookups = askPlan(() => ({
+    key: ['find', 'lookup', ''],
+    ask: (signal) => api.find(address.site, address.plan, { kind: 'lookup' }, signal),
   }));
   const numbers = askPlan(() => ({
     key: ['find', 'number', bench.to],
@@ -60,6 +74,7 @@
       example: 'full then 2: full the first time, two callers the next',
     },
     ...(bench.phone ? [TRUNKS] : []),
+    ...(lookups.data?.length ? [LOOKUPS] : []),
   ]);
 
   async function search(find: string, signal: AbortSignal): Promise<Found[]> {

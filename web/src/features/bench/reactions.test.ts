@@ -1,5 +1,16 @@
 import { expect, test } from 'vitest';
-import { AGENT, listed, nameOf, ofSetting, PHONE, PHONES, plain, SWITCHES, TRUNKS } from './reactions';
+import {
+  AGENT,
+  listed,
+  LOOKUPS,
+  nameOf,
+  ofSetting,
+  PHONE,
+  PHONES,
+  plain,
+  SWITCHES,
+  TRUNKS,
+} from './reactions';
 
 test('a list of states is said by its first, and as usual where there is none', () => {
   expect(listed([], 'silent')).toBe('silent');
@@ -21,7 +32,8 @@ test('trunks are named by reference, as queues that are waited in share their li
 
 test('a setting has just its own states of the list that it shares', () => {
   const queues = { ...TRUNKS, kind: 'queue' };
-  const states = ['bookings=2', 'trunk/line=down', 'mailbox/lost=full'];
+  const states = ['bookings=2', 'trunk/line=down', 'mailbox/lost=full', 'lookup/bank=found'];
+  expect(ofSetting(LOOKUPS, states)).toEqual(['lookup/bank=found']);
   expect(ofSetting(TRUNKS, states)).toEqual(['trunk/line=down']);
   expect(ofSetting(queues, states)).toEqual(['bookings=2', 'mailbox/lost=full']);
   expect(ofSetting(PHONES, ['2001=busy'])).toEqual(['2001=busy']);

@@ -70,6 +70,23 @@ export const TRUNKS: Setting = {
   example: 'full then free: full the first time, a free channel the next',
 };
 
+export const LOOKUP: Quick[] = [
+  { value: 'found', title: 'found' },
+  { value: 'not-found', title: 'not found' },
+  { value: 'failed', title: 'no answer' },
+];
+
+export const LOOKUPS: Setting = {
+  list: 'waiting',
+  kind: 'lookup',
+  title: 'lookups',
+  label: 'Lookups',
+  usual: 'know nobody',
+  quick: LOOKUP,
+  help: 'What each lookup says when it is asked, one time after another.',
+  example: 'tag due-today after 2s then failed: a tag after 2 s the first time, no answer the next',
+};
+
 export const SWITCHES: Setting = {
   list: 'turned',
   kind: 'switch',
@@ -81,17 +98,21 @@ export const SWITCHES: Setting = {
   example: 'as live: where the plan says that it stands now',
 };
 
+/** What shares the list of queues and mailboxes that are come to, by reference. */
+const BY_REFERENCE = ['trunk', 'lookup'];
+
 /** What an entry of a setting is called on the bench: queues, phones and switches by their keys. */
 export function nameOf(setting: Setting, ref: string): string {
-  return setting.kind === 'trunk' ? ref : splitRef(ref)[1];
+  return BY_REFERENCE.includes(setting.kind) ? ref : splitRef(ref)[1];
 }
 
-/** The states of a list that are of a setting: queues and trunks share one. */
+/** The states of a list that are of a setting: queues, trunks and lookups share one. */
 export function ofSetting(setting: Setting, states: string[]): string[] {
-  const trunk = (state: string) => state.startsWith('trunk/');
-  return setting.list === 'waiting'
-    ? states.filter((state) => trunk(state) === (setting.kind === 'trunk'))
-    : states;
+  if (setting.list !== 'waiting') return states;
+  const kind = (state: string) => BY_REFERENCE.find((one) => state.startsWith(one + '/'));
+  return states.filter(
+    (state) => kind(state) === (BY_REFERENCE.includes(setting.kind) ? setting.kind : undefined),
+  );
 }
 
 /** Which of the quick ones a state is; `other` where it is none of them, nothing where it is as usual. */

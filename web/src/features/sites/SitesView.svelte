@@ -107,38 +107,6 @@
           </li>
         {/each}
       </ul>
-      <h2 class="mt-6 font-semibold">Empty</h2>
-      <form
-        class="mt-2 grid grid-cols-[7rem_1fr] gap-2"
-        oninput={() => fresh.keepEmpty()}
-        onsubmit={(event) => {
-          event.preventDefault();
-          void made(api.makeSite({ ...fresh.empty }));
-        }}
-      >
-        <label for="site-name" class="text-muted">Name</label>
-        <input
-          id="site-name"
-          bind:value={() => fresh.empty.name, (name) => fresh.call(name)}
-          autocomplete="off"
-        />
-        <label for="site-key" class="text-muted">Key</label>
-        <input id="site-key" class="font-mono" bind:value={fresh.empty.key} autocomplete="off" />
-        <label for="site-country" class="text-muted">Country</label>
-        <input
-          id="site-country"
-          class="font-mono"
-          bind:value={fresh.empty.country}
-          placeholder="GB"
-          autocomplete="off"
-        />
-        <label for="site-zone" class="text-muted">Time zone</label>
-        <input id="site-zone" class="font-mono" bind:value={fresh.empty.timeZone} autocomplete="off" />
-        <label for="site-language" class="text-muted">Language</label>
-        <input id="site-language" class="font-mono" bind:value={fresh.empty.language} autocomplete="off" />
-        <span></span>
-        <span><button class="plain">Make an empty site</button></span>
-      </form>
     </section>
     <section aria-labelledby="file-title">
       <h2 id="file-title" class="font-semibold">From a plan file</h2>
@@ -174,6 +142,38 @@
           <p class="mt-1 text-muted">It is too large to be kept over a reload of this page.</p>
         {/if}
         <button class="primary mt-2">Take in the plan</button>
+      </form>
+      <h2 class="mt-6 font-semibold">Empty</h2>
+      <form
+        class="mt-2 grid grid-cols-[7rem_1fr] gap-2"
+        oninput={() => fresh.keepEmpty()}
+        onsubmit={(event) => {
+          event.preventDefault();
+          void made(api.makeSite({ ...fresh.empty }));
+        }}
+      >
+        <label for="site-name" class="text-muted">Name</label>
+        <input
+          id="site-name"
+          bind:value={() => fresh.empty.name, (name) => fresh.call(name)}
+          autocomplete="off"
+        />
+        <label for="site-key" class="text-muted">Key</label>
+        <input id="site-key" class="font-mono" bind:value={fresh.empty.key} autocomplete="off" />
+        <label for="site-country" class="text-muted">Country</label>
+        <input
+          id="site-country"
+          class="font-mono"
+          bind:value={fresh.empty.country}
+          placeholder="GB"
+          autocomplete="off"
+        />
+        <label for="site-zone" class="text-muted">Time zone</label>
+        <input id="site-zone" class="font-mono" bind:value={fresh.empty.timeZone} autocomplete="off" />
+        <label for="site-language" class="text-muted">Language</label>
+        <input id="site-language" class="font-mono" bind:value={fresh.empty.language} autocomplete="off" />
+        <span></span>
+        <span><button class="plain">Make an empty site</button></span>
       </form>
     </section>
   </div>

@@ -52,7 +52,16 @@ public final class Plans {
 
     public static Site site() {
         return new Site(
-                "test", none(), none(), ZoneId.of("Europe/London"), "GB", List.of("en-GB", "nb-NO"), none(), List.of());
+                "test",
+                none(),
+                none(),
+                ZoneId.of("Europe/London"),
+                "GB",
+                List.of("en-GB", "nb-NO"),
+                none(),
+                List.of(),
+                Optional.empty(),
+                List.of());
     }
 
     public static InboundNumber number() {

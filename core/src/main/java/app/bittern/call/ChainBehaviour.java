@@ -58,10 +58,10 @@ final class ChainBehaviour implements Behaviour<Chain> {
     }
 
     /// When it has hunted to no avail, or is given up.
-    private static Optional<Window> unanswered(HuntGroup group, Ringing ringing, int time) {
+    private static Optional<Window> unanswered(HuntGroup hunts, Ringing ringing, int time) {
         boolean declines = ringing.able().stream().anyMatch(Ringing.Phone::keyToTake);
-        int soonest = declines ? 0 : Math.min(time, group.ringEach().value());
-        return hunted(group, ringing, time).map(window -> new Window(soonest, window.latest()));
+        int soonest = declines ? 0 : Math.min(time, hunts.ringEach().value());
+        return hunted(hunts, ringing, time).map(window -> new Window(soonest, window.latest()));
     }
 
     private static Onward next(Chain chain, Scene scene) {

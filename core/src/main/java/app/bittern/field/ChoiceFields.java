@@ -35,7 +35,7 @@ final class ChoiceFields {
             Field.of(
                     "by",
                     "By",
-                    "What decides: hours, a switch, the caller, the language, or what was keyed in an ask."),
+                    "What decides: hours, a switch, the caller, the language, what was keyed in an ask, or what a lookup says."),
             Field.of("cases", "Cases", "Where each case leads; for callers the first that holds counts.")
                     .with(CASE),
             Field.of("else", "Else", "Where all others go.").with(INNER));

@@ -8,6 +8,7 @@ final class MessageFields {
             CommonFields.NAME,
             CommonFields.NOTE,
             CommonFields.NUMBER,
+            Field.of("owner", "Owner", "Whose it is.").otherwise("those whose mailbox it is"),
             Field.of("greeting", "Greeting", "What callers hear before the tone; one for all, or by why they come.")
                     .with(
                             Field.of("always", "Always", "Where there is none for the reason."),
@@ -16,6 +17,12 @@ final class MessageFields {
                             Field.of("closed", "Closed", "For callers who come while it is closed.")),
             Field.of("pin", "PIN", "Asked of who listens to its messages; kept as its hash."),
             Field.of("email", "Email", "Who is sent each message.").with(Field.each("Address", "An address.")),
+            Field.of("deliver", "Delivery", "How messages are sent.")
+                    .with(
+                            Field.of("attach", "With the sound", "Whether the message itself is sent.")
+                                    .usual("false"),
+                            Field.of("thenRemove", "Then removed", "Whether it is not kept once it is sent.")
+                                    .usual("false")),
             Field.of("maxMessage", "Longest message", "How long a message may be."),
             Field.of("maxMessages", "Most messages", "How many it keeps; then it is full, and calls are hung up.")
                     .otherwise("any number")
@@ -31,7 +38,11 @@ final class MessageFields {
                     .with(
                             Field.of("script", "Script", "The words.").inSentences(),
                             Field.of("sound", "Sound", "The file with the recording."),
-                            Field.of("seconds", "Seconds", "How long the sound is.")));
+                            Field.of("seconds", "Seconds", "How long the sound is."),
+                            Field.of("digest", "Digest", "Of the file, as sha256: and 64 digits."),
+                            Field.of("made", "Made", "How it was made: spoken, uploaded, or recorded by phone."),
+                            Field.of("from", "Made from", "The words that it was made from.")
+                                    .inSentences()));
 
     static final List<Field> MUSIC = List.of(
             CommonFields.NAME,

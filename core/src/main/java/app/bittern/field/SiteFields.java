@@ -19,14 +19,25 @@ final class SiteFields {
                             Field.of("from", "From", "The first number of the block."),
                             Field.of("to", "To", "The last number of the block."),
                             Field.of("for", "For", "What kind of object has its number there."),
-                            CommonFields.NOTE));
+                            CommonFields.NOTE),
+            Field.of("voiceChannels", "Voice channels", "How many calls the system can speak or listen to at once.")
+                    .otherwise("no limit")
+                    .between(1, 100_000, "calls"),
+            Field.of("emergency", "Emergency numbers", "What is dialled for help.")
+                    .otherwise("the country's")
+                    .with(Field.each("Number", "A number.")));
 
     static final List<Field> TRUNK = List.of(
             CommonFields.NAME,
             CommonFields.NOTE,
             Field.of("channels", "Channels", "How many calls it carries at once.")
                     .between(1, 10_000, "calls"),
-            Field.of("delivers", "Delivers", "The form in which called numbers arrive."));
+            Field.of("delivers", "Delivers", "The form in which called numbers arrive."),
+            Field.of(
+                            "deliversCaller",
+                            "Delivers the caller",
+                            "The form in which callers' numbers arrive: e164, national or none.")
+                    .usual("e164"));
 
     static final List<Field> NUMBER = List.of(
             CommonFields.NAME,
@@ -38,7 +49,9 @@ final class SiteFields {
             Field.of(
                     "report",
                     "Report tag",
-                    "Under which its calls are counted, apart from others that lead to the same."));
+                    "Under which its calls are counted, apart from others that lead to the same."),
+            Field.of("carrier", "Carrier", "Who provides it."),
+            Field.of("order", "Order", "Under which the carrier knows the order."));
 
     static final List<Field> ROUTE = List.of(
             CommonFields.NAME,

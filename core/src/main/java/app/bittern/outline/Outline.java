@@ -275,7 +275,7 @@ public final class Outline {
                 rows.size() + 1,
                 depth,
                 arrived.plus(exit.window()),
-                sentences.dialled(exit.causes().size()),
+                sentences.dialled(menu, exit.causes().size()),
                 arrivals,
                 Optional.empty(),
                 Optional.empty(),

@@ -421,8 +421,11 @@ final class Sentences {
         };
     }
 
-    List<Part> dialled(int people) {
+    /// @param from a menu that extensions are dialled in, or an ask that any number of the site is
+    List<Part> dialled(PlanObject from, int many) {
+        String what = from instanceof Menu ? "extension" : "number";
         return List.of(
-                Part.plain("an extension dialled:"), Part.muted(people == 1 ? "1 extension" : people + " extensions"));
+                Part.plain((from instanceof Menu ? "an " : "a ") + what + " dialled:"),
+                Part.muted(many + " " + what + (many == 1 ? "" : "s")));
     }
 }

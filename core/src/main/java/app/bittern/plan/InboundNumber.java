@@ -9,6 +9,8 @@ import java.util.Optional;
 /// @param trunk  the trunk that carries it
 /// @param due    when its status is expected to change
 /// @param report the tag under which its calls are counted
+/// @param carrier who provides it
+/// @param order  under which the carrier knows the order
 public record InboundNumber(
         E164 called,
         Optional<String> name,
@@ -16,8 +18,22 @@ public record InboundNumber(
         Optional<Ref> trunk,
         Status status,
         Optional<LocalDate> due,
-        Optional<String> report)
+        Optional<String> report,
+        Optional<String> carrier,
+        Optional<String> order)
         implements Aside {
+    /// One of which no more is known.
+    public InboundNumber(
+            E164 called,
+            Optional<String> name,
+            Optional<String> note,
+            Optional<Ref> trunk,
+            Status status,
+            Optional<LocalDate> due,
+            Optional<String> report) {
+        this(called, name, note, trunk, status, due, report, Optional.empty(), Optional.empty());
+    }
+
     /// Where the number stands with the carrier.
     public enum Status {
         ACTIVE,
@@ -40,6 +56,8 @@ public record InboundNumber(
                 places.ref("trunk", Role.BELONGS_TO, trunk, Kind.TRUNK),
                 status,
                 due,
-                report);
+                report,
+                carrier,
+                order);
     }
 }

@@ -8,6 +8,8 @@ import java.util.Optional;
 
 /// Takes a message (voicemail).
 ///
+/// @param owner      whose it is, where it is not that of those whose extension has it
+/// @param deliver    how messages are sent
 /// @param greetings  what is said instead to callers who come for a reason
 /// @param pin        asked for when messages are collected
 /// @param email      where messages are sent
@@ -19,10 +21,12 @@ public record Mailbox(
         Optional<String> name,
         Optional<String> note,
         Optional<String> number,
+        Optional<Ref> owner,
         Optional<Ref> greeting,
         Map<Reason, Ref> greetings,
         Optional<Pin> pin,
         List<String> email,
+        Deliver deliver,
         Optional<Seconds> maxMessage,
         Optional<Integer> maxMessages,
         Optional<Destination> operator)
@@ -30,6 +34,44 @@ public record Mailbox(
     public Mailbox {
         greetings = Collections.unmodifiableMap(new LinkedHashMap<>(greetings));
         email = List.copyOf(email);
+    }
+
+    /// How messages are sent to those who are sent them.
+    ///
+    /// @param attach     whether with the sound
+    /// @param thenRemove whether they are not kept then
+    public record Deliver(boolean attach, boolean thenRemove) {
+        /// Told of, and kept.
+        public static final Deliver TOLD = new Deliver(false, false);
+    }
+
+    /// One of nobody in particular.
+    public Mailbox(
+            String key,
+            Optional<String> name,
+            Optional<String> note,
+            Optional<String> number,
+            Optional<Ref> greeting,
+            Map<Reason, Ref> greetings,
+            Optional<Pin> pin,
+            List<String> email,
+            Optional<Seconds> maxMessage,
+            Optional<Integer> maxMessages,
+            Optional<Destination> operator) {
+        this(
+                key,
+                name,
+                note,
+                number,
+                Optional.empty(),
+                greeting,
+                greetings,
+                pin,
+                email,
+                Deliver.TOLD,
+                maxMessage,
+                maxMessages,
+                operator);
     }
 
     /// Why a caller has come to a mailbox.
@@ -62,6 +104,7 @@ public record Mailbox(
 
     @Override
     public Mailbox over(Places places) {
+        Optional<Ref> owned = places.ref("owner", Role.BELONGS_TO, owner, Kind.EXTENSION);
         String always = greetings.isEmpty() ? "greeting" : "always";
         Places said = greetings.isEmpty() ? places : places.in("greeting");
         Map<Reason, Ref> kept = new LinkedHashMap<>();
@@ -73,10 +116,12 @@ public record Mailbox(
                 name,
                 note,
                 number,
+                owned,
                 greets,
                 kept,
                 pin,
                 email,
+                deliver,
                 maxMessage,
                 maxMessages,
                 places.may("operator", operator));

@@ -34,7 +34,16 @@ public record Prompt(
     ///
     /// @param file    where it is kept
     /// @param seconds how long it is
-    public record Sound(String file, BigDecimal seconds) {
+    /// @param digest  of the file
+    /// @param made    how it was made
+    /// @param from    the words that it was made from
+    public record Sound(
+            String file, BigDecimal seconds, Optional<String> digest, Optional<String> made, Optional<String> from) {
+        /// One of which no more is known.
+        public Sound(String file, BigDecimal seconds) {
+            this(file, seconds, Optional.empty(), Optional.empty(), Optional.empty());
+        }
+
         /// @throws IllegalArgumentException where it is not longer than nothing, or longer than an hour
         public Sound {
             if (seconds.signum() <= 0 || seconds.compareTo(BigDecimal.valueOf(3600)) > 0) {

@@ -1,5 +1,6 @@
 package app.bittern.plan;
 
+import app.bittern.number.EmergencyNumbers;
 import java.time.ZoneId;
 import java.util.List;
 import java.util.Optional;
@@ -10,6 +11,8 @@ import java.util.Optional;
 /// @param languages BCP 47 tags, the first is the default
 /// @param ringCycle how long one ring and the silence after it last, where it is not the country's own
 /// @param blocks    the numbering plan
+/// @param voiceChannels how many calls the system can speak or listen to at once; no limit where absent
+/// @param emergency what is dialled for help, where it is not the country's
 public record Site(
         String key,
         Optional<String> name,
@@ -18,11 +21,14 @@ public record Site(
         String country,
         List<String> languages,
         Optional<Seconds> ringCycle,
-        List<Block> blocks)
+        List<Block> blocks,
+        Optional<Integer> voiceChannels,
+        List<String> emergency)
         implements Aside {
     public Site {
         languages = List.copyOf(languages);
         blocks = List.copyOf(blocks);
+        emergency = List.copyOf(emergency);
         if (languages.isEmpty()) {
             throw new IllegalArgumentException("a site without a language: at least one is needed");
         }
@@ -30,6 +36,11 @@ public record Site(
 
     /// A block of internal numbers set aside for a kind: 2000 to 2099 for extensions.
     public record Block(String from, String to, String use, Optional<String> note) {}
+
+    /// What is dialled for help: what the site says, else what the country's people dial.
+    public List<String> emergencyNumbers() {
+        return emergency.isEmpty() ? EmergencyNumbers.of(country) : emergency;
+    }
 
     /// The language that calls begin in.
     public String defaultLanguage() {
@@ -61,6 +72,7 @@ public record Site(
 
     @Override
     public Site over(Places places) {
-        return new Site(places.key(key), name, note, timeZone, country, languages, ringCycle, blocks);
+        return new Site(
+                places.key(key), name, note, timeZone, country, languages, ringCycle, blocks, voiceChannels, emergency);
     }
 }

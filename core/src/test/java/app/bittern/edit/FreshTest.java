@@ -23,7 +23,9 @@ class FreshTest {
             Optional.empty(),
             List.of(
                     new Site.Block("2000", "2002", "extension", Optional.empty()),
-                    new Site.Block("0071", "0099", "queue", Optional.empty())));
+                    new Site.Block("0071", "0099", "queue", Optional.empty())),
+            Optional.empty(),
+            List.of());
 
     private static Extension extension(String number, String name) {
         return new Extension(

@@ -37,7 +37,9 @@ final class InboundNumberFormat implements KindFormat<InboundNumber> {
                         .map(text -> Status.valueOf(text.toUpperCase(Locale.ROOT)))
                         .orElse(Status.ACTIVE),
                 fields.read("due", "a date such as 2026-12-14", InboundNumberFormat::date),
-                fields.text("report")));
+                fields.text("report"),
+                fields.text("carrier"),
+                fields.text("order")));
     }
 
     static Optional<LocalDate> date(String text) {
@@ -58,6 +60,8 @@ final class InboundNumberFormat implements KindFormat<InboundNumber> {
                         "status",
                         number.status() == Status.ACTIVE ? Optional.empty() : Optional.of(word(number.status())))
                 .text("due", number.due())
-                .text("report", number.report());
+                .text("report", number.report())
+                .text("carrier", number.carrier())
+                .text("order", number.order());
     }
 }

@@ -22,6 +22,7 @@ final class MailboxFormat implements KindFormat<Mailbox> {
         Optional<String> name = fields.text("name");
         Optional<String> note = fields.text("note");
         Optional<String> number = fields.dialled("number");
+        Optional<Ref> owner = fields.ref("owner", Kind.EXTENSION);
         Greeting greeting = fields.choose("greeting", Choosing.of(Kind.PROMPT))
                 .either(
                         "greeting",
@@ -36,10 +37,19 @@ final class MailboxFormat implements KindFormat<Mailbox> {
                 name,
                 note,
                 number,
+                owner,
                 greeting.always(),
                 greeting.byReason(),
                 fields.read("pin", Pin.ALLOWED, text -> Pin.parse(text, new Ref(Kind.MAILBOX, key))),
                 fields.parsed("email", RecipientsFormat.ALLOWED_EMAIL, RecipientsFormat::email),
+                fields.inner("deliver")
+                        .map(inner -> {
+                            Mailbox.Deliver deliver =
+                                    new Mailbox.Deliver(inner.usualFlag("attach"), inner.usualFlag("thenRemove"));
+                            inner.done();
+                            return deliver;
+                        })
+                        .orElse(Mailbox.Deliver.TOLD),
                 fields.duration("maxMessage"),
                 fields.integer("maxMessages"),
                 fields.destination("operator")));
@@ -60,7 +70,8 @@ final class MailboxFormat implements KindFormat<Mailbox> {
         Writing written = new Writing()
                 .text("name", mailbox.name())
                 .text("note", mailbox.note())
-                .text("number", mailbox.number());
+                .text("number", mailbox.number())
+                .text("owner", mailbox.owner());
         if (mailbox.greetings().isEmpty()) {
             written.text("greeting", mailbox.greeting());
         } else {
@@ -70,6 +81,11 @@ final class MailboxFormat implements KindFormat<Mailbox> {
         }
         return written.text("pin", mailbox.pin())
                 .texts("email", mailbox.email())
+                .fields(
+                        "deliver",
+                        new Writing()
+                                .flag("attach", mailbox.deliver().attach(), false)
+                                .flag("thenRemove", mailbox.deliver().thenRemove(), false))
                 .text("maxMessage", mailbox.maxMessage())
                 .integer("maxMessages", mailbox.maxMessages())
                 .text("operator", mailbox.operator());

@@ -62,6 +62,8 @@ final class Patterns {
                     "caller|language|" + references(Stream.of(Kind.HOURS, Kind.SWITCH, Kind.ASK, Kind.LOOKUP))),
             Map.entry(Ask.LookIn.ALLOWED, "contacts\\.(account|number)|lookup/" + WORDS),
             Map.entry(Spoken.ALLOWED, "prompt/" + WORDS + "( in [a-z]{2,3}(-[A-Za-z0-9]{2,8})*)?"),
+            Map.entry(PromptFormat.ALLOWED_DIGEST, "sha256:[0-9a-f]{64}"),
+            Map.entry(SiteFormat.ALLOWED_EMERGENCY, "[0-9]{2,6}"),
             Map.entry(LookupFormat.ALLOWED_WITHIN, DURATION),
             Map.entry(DialExtensionsFormat.ALLOWED, "[0-9]{1,15}"),
             Map.entry(

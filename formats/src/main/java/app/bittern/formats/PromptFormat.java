@@ -3,6 +3,7 @@ package app.bittern.formats;
 import app.bittern.plan.Prompt;
 import java.math.BigDecimal;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
@@ -11,6 +12,8 @@ import java.util.Optional;
 /// A language has its script as a text, or `{ script: …, sound: welcome-en.wav, seconds: 11.4 }`.
 final class PromptFormat implements KindFormat<Prompt> {
     private static final String ALLOWED_SECONDS = "the length of the sound in seconds, 0.001 to 3600";
+
+    static final String ALLOWED_DIGEST = "sha256: and 64 digits from 0 to f";
 
     /// What is said in one language.
     private record Said(Optional<String> script, Optional<Prompt.Sound> sound) {}
@@ -43,9 +46,16 @@ final class PromptFormat implements KindFormat<Prompt> {
         if (file.isPresent() && seconds.isEmpty() && fields.given("seconds").isEmpty()) {
             fields.refusedWhole(ALLOWED_SECONDS + ", beside the sound");
         }
+        Optional<String> digest = fields.read(
+                "digest",
+                ALLOWED_DIGEST,
+                text -> text.matches("sha256:[0-9a-f]{64}") ? Optional.of(text) : Optional.empty());
+        Optional<String> made = fields.oneOf("made", List.of("spoken", "uploaded", "recorded"));
+        Optional<String> from = fields.text("from");
         fields.done();
         return Optional.of(new Said(
-                script, file.flatMap(name -> seconds.map(length -> new Prompt.Sound(name, length)))));
+                script,
+                file.flatMap(name -> seconds.map(length -> new Prompt.Sound(name, length, digest, made, from)))));
     }
 
     @Override
@@ -68,7 +78,10 @@ final class PromptFormat implements KindFormat<Prompt> {
                         new Writing()
                                 .text("script", script)
                                 .text("sound", sound.get().file())
-                                .decimal("seconds", sound.get().seconds()));
+                                .decimal("seconds", sound.get().seconds())
+                                .text("digest", sound.get().digest())
+                                .text("made", sound.get().made())
+                                .text("from", sound.get().from()));
             }
         });
         return written;

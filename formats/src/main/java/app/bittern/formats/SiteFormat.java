@@ -29,6 +29,7 @@ final class SiteFormat implements KindFormat<Site> {
             "switch",
             "code");
 
+    static final String ALLOWED_EMERGENCY = "what is dialled for help, 2 to 6 digits in quotes, such as \"112\"";
     static final String ALLOWED_ZONE = "an IANA time zone such as Europe/London";
 
     static Optional<String> language(String text) {
@@ -61,9 +62,16 @@ final class SiteFormat implements KindFormat<Site> {
         }
         Optional<Seconds> ring = fields.duration("ringCycle");
         List<Site.Block> blocks = fields.list("blocks", SiteFormat::block);
+        Optional<Integer> voiceChannels = fields.integer("voiceChannels");
+        List<String> emergency = fields.parsed("emergency", ALLOWED_EMERGENCY, SiteFormat::digits);
         return languages.isEmpty()
                 ? Optional.empty()
-                : Optional.of(new Site(key, name, note, zone, country, languages, ring, blocks));
+                : Optional.of(
+                        new Site(key, name, note, zone, country, languages, ring, blocks, voiceChannels, emergency));
+    }
+
+    private static Optional<String> digits(String text) {
+        return text.matches("[0-9]{2,6}") ? Optional.of(text) : Optional.empty();
     }
 
     static Optional<ZoneId> zone(String text) {
@@ -105,6 +113,8 @@ final class SiteFormat implements KindFormat<Site> {
                                         .text("for", block.use())
                                         .text("note", block.note())
                                         .done())
-                                .toList());
+                                .toList())
+                .integer("voiceChannels", site.voiceChannels())
+                .texts("emergency", site.emergency());
     }
 }

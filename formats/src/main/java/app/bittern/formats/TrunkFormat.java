@@ -2,10 +2,17 @@ package app.bittern.formats;
 
 import app.bittern.number.Delivers;
 import app.bittern.plan.Trunk;
+import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /// Trunks.
 final class TrunkFormat implements KindFormat<Trunk> {
+    private static final List<String> CALLERS = Stream.of(Trunk.DeliversCaller.values())
+            .map(Trunk.DeliversCaller::word)
+            .toList();
+
     @Override
     public Optional<Trunk> read(String key, Reading fields) {
         return Optional.of(new Trunk(
@@ -21,7 +28,10 @@ final class TrunkFormat implements KindFormat<Trunk> {
                         "delivers",
                         fields.read("delivers", Delivers.ALLOWED, Delivers::parse),
                         Delivers.ALLOWED,
-                        new Delivers.International())));
+                        new Delivers.International()),
+                fields.oneOf("deliversCaller", CALLERS)
+                        .map(word -> Trunk.DeliversCaller.valueOf(word.toUpperCase(Locale.ROOT)))
+                        .orElse(Trunk.DeliversCaller.E164)));
     }
 
     @Override
@@ -30,6 +40,11 @@ final class TrunkFormat implements KindFormat<Trunk> {
                 .text("name", trunk.name())
                 .text("note", trunk.note())
                 .integer("channels", trunk.channels())
-                .text("delivers", trunk.delivers());
+                .text("delivers", trunk.delivers())
+                .text(
+                        "deliversCaller",
+                        Optional.of(trunk.deliversCaller())
+                                .filter(form -> form != Trunk.DeliversCaller.E164)
+                                .map(Trunk.DeliversCaller::word));
     }
 }

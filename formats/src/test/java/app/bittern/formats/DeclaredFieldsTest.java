@@ -91,9 +91,9 @@ class DeclaredFieldsTest {
             case OUTBOUND -> "category: local";
             case TRAP_TARGET -> "address: \"192.0.2.7:162\"";
             case ASK -> "digits: 5";
+            case TRUNK -> "channels: 2, delivers: e164";
             case PROMISE -> "never: { ends: [busy] }";
             case SITE,
-                    TRUNK,
                     NUMBER,
                     ROUTE,
                     BRANCH,

@@ -34,6 +34,7 @@ public final class Checks {
             new PromptUnused(),
             new Unused(),
             new PromptEmpty(),
+            new PromptSound(),
             new RingShort(),
             new RingLong(),
             new RingNever(),

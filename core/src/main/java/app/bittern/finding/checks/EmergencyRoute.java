@@ -6,7 +6,6 @@ import app.bittern.finding.Check;
 import app.bittern.finding.Examination;
 import app.bittern.finding.Finding;
 import app.bittern.finding.Severity;
-import app.bittern.number.EmergencyNumbers;
 import app.bittern.plan.Outbound;
 import app.bittern.plan.Plan;
 import app.bittern.plan.PlanObject;
@@ -33,7 +32,7 @@ final class EmergencyRoute implements Check {
     @Override
     public List<Finding> examine(Examination examination) {
         Plan plan = examination.plan();
-        List<String> emergency = EmergencyNumbers.of(plan.site().country());
+        List<String> emergency = plan.site().emergencyNumbers();
         List<Finding> findings = new ArrayList<>();
         plan.objects().stream()
                 .filter(object -> object.number().filter(emergency::contains).isPresent())

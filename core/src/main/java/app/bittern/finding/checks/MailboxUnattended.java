@@ -37,7 +37,8 @@ final class MailboxUnattended implements Check {
         return examination
                 .plan()
                 .all(Mailbox.class)
-                .filter(mailbox -> mailbox.email().isEmpty() && !owned.contains(mailbox.ref()))
+                .filter(mailbox ->
+                        mailbox.email().isEmpty() && mailbox.owner().isEmpty() && !owned.contains(mailbox.ref()))
                 .map(mailbox -> ABOUT.at(
                                 mailbox.ref(),
                                 Pointer.of("email"),

@@ -5,7 +5,6 @@ import app.bittern.finding.Check;
 import app.bittern.finding.Examination;
 import app.bittern.finding.Finding;
 import app.bittern.finding.Severity;
-import app.bittern.number.EmergencyNumbers;
 import app.bittern.plan.Outbound;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Pointer;
@@ -33,7 +32,7 @@ final class NumberBegins implements Check {
         Plan plan = examination.plan();
         TreeMap<String, Ref> numbers = new TreeMap<>();
         plan.objects().forEach(object -> object.number().ifPresent(number -> numbers.put(number, object.ref())));
-        List<String> emergency = EmergencyNumbers.of(plan.site().country());
+        List<String> emergency = plan.site().emergencyNumbers();
         List<Finding> findings = new ArrayList<>();
         numbers.forEach((number, ref) -> {
             List<String> longer = numbers.tailMap(number, false).keySet().stream()

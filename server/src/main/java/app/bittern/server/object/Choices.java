@@ -1,10 +1,12 @@
 package app.bittern.server.object;
 
+import app.bittern.call.Answer;
 import app.bittern.formats.Choosing;
 import app.bittern.formats.FieldForm;
 import app.bittern.plan.Branch;
 import app.bittern.plan.Hours;
 import app.bittern.plan.Kind;
+import app.bittern.plan.Lookup;
 import app.bittern.plan.Menu;
 import app.bittern.plan.Plan;
 import app.bittern.plan.PlanObject;
@@ -137,7 +139,9 @@ final class Choices {
                     ofKind(Kind.EXTENSION).map(one -> one.ref().key()).toList();
                 case "switches" -> refs(Kind.SWITCH).toList();
                 case "waiting" ->
-                    Stream.concat(refs(Kind.QUEUE), refs(Kind.MAILBOX)).toList();
+                    Stream.of(Kind.QUEUE, Kind.MAILBOX, Kind.TRUNK, Kind.LOOKUP)
+                            .flatMap(this::refs)
+                            .toList();
                 default -> List.of();
             };
         }
@@ -178,7 +182,13 @@ final class Choices {
             case Branch.By.OfSwitch by ->
                 plan.find(by.turned(), Switch.class).map(Switch::positions).orElse(List.of());
             case Branch.By.OfLanguage by -> plan.site().languages();
-            case Branch.By.OfAsk by -> List.of("found", "not-found");
+            case Branch.By.OfAsk by -> List.of(Answer.FOUND, Answer.NOT_FOUND);
+            case Branch.By.OfLookup by ->
+                plan.find(by.lookup(), Lookup.class)
+                        .map(lookup -> Answer.all(lookup.tags()).stream()
+                                .map(Answer::word)
+                                .toList())
+                        .orElse(List.of());
             case Branch.By.OfCaller by -> List.of("withheld", "unavailable");
         };
     }

@@ -28,17 +28,18 @@ import tools.jackson.databind.node.StringNode;
 /// Values of fields as people in the site's country read them: titles for references, durations, numbers and
 /// dates.
 public final class Said {
-    private static final Map<String, String> WORDS = Map.of(
-            "hang-up", "hang up",
-            "busy", "busy tone",
-            "own-mailbox", "mailbox of who was called first",
-            "repeat", "this menu again",
-            "back", "the menu before",
-            "caller", "who calls",
-            "language", "the call's language",
-            "messages", "collect messages",
-            "expected-wait", "the expected wait",
-            "position", "the place in the line");
+    private static final Map<String, String> WORDS = Map.ofEntries(
+            Map.entry("hang-up", "hang up"),
+            Map.entry("busy", "busy tone"),
+            Map.entry("own-mailbox", "mailbox of who was called first"),
+            Map.entry("repeat", "this menu again"),
+            Map.entry("back", "the menu before"),
+            Map.entry("route", "as the route leads"),
+            Map.entry("caller", "who calls"),
+            Map.entry("language", "the call's language"),
+            Map.entry("messages", "collect messages"),
+            Map.entry("expected-wait", "the expected wait"),
+            Map.entry("position", "the place in the line"));
 
     /// How long something rings, which people also count in rings.
     private static final Set<String> RINGING = Set.of("ringFor", "ringEach", "for", "after");
@@ -106,8 +107,7 @@ public final class Said {
         }
         if (form.unit().isPresent() && value.isNumber()) {
             String unit = form.unit().get();
-            return written + " "
-                    + (written.equals("1") && unit.endsWith("s") ? unit.substring(0, unit.length() - 1) : unit);
+            return written + " " + (written.equals("1") ? one(unit) : unit);
         }
         // The beginning of a number is no number: written as one it would lose its country.
         boolean begins = form.allowed().equals(E164.ALLOWED_BEGINNING);
@@ -115,6 +115,14 @@ public final class Said {
                 .or(() -> E164.parse(written).filter(number -> !begins).map(this::number))
                 .or(() -> days(form, written))
                 .orElse(written);
+    }
+
+    /// The word for one of a unit: `try` of tries.
+    private static String one(String unit) {
+        if (unit.endsWith("ies")) {
+            return unit.substring(0, unit.length() - 3) + "y";
+        }
+        return unit.endsWith("s") ? unit.substring(0, unit.length() - 1) : unit;
     }
 
     private String duration(FieldForm form, Seconds time) {
