@@ -1,6 +1,7 @@
 package app.bittern.cli;
 
 import app.bittern.compare.Comparison;
+import app.bittern.compare.DialledOtherwise;
 import app.bittern.compare.Difference;
 import app.bittern.formats.answer.ComparisonJson;
 import app.bittern.plan.Kind;
@@ -33,6 +34,15 @@ final class CompareText {
                                     one.witness()
                                             .map(bench -> CheckText.arguments(BenchText.of(before, bench)))
                                             .orElse("no single call shows both sides")))
+                    .append('\n');
+        }
+        for (DialledOtherwise one : comparison.dialled()) {
+            String who = String.join(", ", one.services(after, before).toList());
+            text.append(new Table().row("Phones that dial " + one.dialled() + ", of " + who + ":"))
+                    .append('\n');
+            text.append(new Table(10)
+                            .row("  before", DialledOtherwise.words(one.before()))
+                            .row("  now", DialledOtherwise.words(one.after())))
                     .append('\n');
         }
         Table objects = new Table(10, 36, 24);

@@ -12,9 +12,16 @@ import java.util.stream.Stream;
 /// @param noticed   what callers notice, by number
 /// @param classes   the classes that the sets of calls are of
 /// @param objects   the objects added, removed and changed
+/// @param dialled   what phones of the site get otherwise when they dial
 /// @param unnoticed changed objects that no call passes or asks of which callers notice anything
-public record Comparison(List<Difference> noticed, CallClasses classes, ObjectChanges objects, List<Ref> unnoticed) {
+public record Comparison(
+        List<Difference> noticed,
+        CallClasses classes,
+        ObjectChanges objects,
+        List<DialledOtherwise> dialled,
+        List<Ref> unnoticed) {
     public Comparison {
+        dialled = List.copyOf(dialled);
         noticed = List.copyOf(noticed);
         unnoticed = List.copyOf(unnoticed);
     }
@@ -33,6 +40,7 @@ public record Comparison(List<Difference> noticed, CallClasses classes, ObjectCh
                 .flatMap(refs -> refs)
                 .filter(ref -> !walk.concerned().contains(ref))
                 .toList();
-        return new Comparison(walk.differences(), walk.classes(), objects, unnoticed);
+        return new Comparison(
+                walk.differences(), walk.classes(), objects, DialledOtherwise.of(before, after), unnoticed);
     }
 }

@@ -43,6 +43,10 @@ final class Shape {
     private String keys = "";
     private Optional<Choosing> choose = Optional.empty();
 
+    /// What is allowed where a text is a duration.
+    private static final Set<String> DURATIONS =
+            Set.of(Seconds.ALLOWED, QueueFormat.ALLOWED_EVERY, LookupFormat.ALLOWED_WITHIN);
+
     Shape is(String type) {
         types.add(type);
         return this;
@@ -223,10 +227,7 @@ final class Shape {
     private List<FieldForm.Type> formTypes() {
         return types.stream()
                 .map(type -> switch (type) {
-                    case "string" ->
-                        allowed.equals(Seconds.ALLOWED) || allowed.equals(QueueFormat.ALLOWED_EVERY)
-                                ? FieldForm.Type.DURATION
-                                : textOrWords();
+                    case "string" -> DURATIONS.contains(allowed) ? FieldForm.Type.DURATION : textOrWords();
                     case "integer" -> FieldForm.Type.WHOLE;
                     case "number" -> FieldForm.Type.DECIMAL;
                     case "boolean" -> FieldForm.Type.FLAG;

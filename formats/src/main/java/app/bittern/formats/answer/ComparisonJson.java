@@ -1,12 +1,14 @@
 package app.bittern.formats.answer;
 
 import app.bittern.compare.Comparison;
+import app.bittern.compare.DialledOtherwise;
 import app.bittern.compare.Difference;
 import app.bittern.compare.ObjectChanges;
 import app.bittern.formats.ObjectJson;
 import app.bittern.plan.Branch;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Pointer;
+import app.bittern.plan.Ref;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -42,6 +44,8 @@ public final class ComparisonJson {
             one.set("after", side(difference, difference.after()));
             difference.witness().ifPresent(bench -> one.set("witness", FindingsJson.bench(before, bench)));
         }
+        ArrayNode dialled = json.putArray("dialled");
+        comparison.dialled().forEach(one -> dialled.add(dialled(one)));
         ObjectNode objects = json.putObject("objects");
         ArrayNode added = objects.putArray("added");
         comparison.objects().added().forEach(ref -> added.add(ref.toString()));
@@ -53,6 +57,32 @@ public final class ComparisonJson {
         comparison.objects().reordered().forEach(ref -> reordered.add(ref.toString()));
         ArrayNode unnoticed = json.putArray("unnoticed");
         comparison.unnoticed().forEach(ref -> unnoticed.add(ref.toString()));
+        return json;
+    }
+
+    private static ObjectNode dialled(DialledOtherwise difference) {
+        ObjectNode one = JsonNodeFactory.instance.objectNode();
+        one.put("dialled", difference.dialled());
+        ArrayNode services = one.putArray("classesOfService");
+        difference
+                .services()
+                .forEach(service -> services.add(service.map(Ref::toString).orElse("none")));
+        one.set("before", does(difference.before()));
+        one.set("after", does(difference.after()));
+        return one;
+    }
+
+    private static ObjectNode does(DialledOtherwise.Does does) {
+        ObjectNode json = JsonNodeFactory.instance.objectNode();
+        does.to().ifPresent(ref -> json.put("to", ref.toString()));
+        json.put("barred", does.barred());
+        json.put("waits", does.waits());
+        does.out().ifPresent(out -> {
+            json.put("sent", out.digits());
+            ArrayNode trunks = json.putArray("trunks");
+            out.trunks().forEach(trunk -> trunks.add(trunk.toString()));
+            out.callerId().ifPresent(number -> json.put("callerId", number.text()));
+        });
         return json;
     }
 

@@ -1,0 +1,138 @@
+package app.bittern.compare;
+
+import app.bittern.call.Dialling;
+import app.bittern.call.Origin;
+import app.bittern.call.Phones;
+import app.bittern.number.E164;
+import app.bittern.plan.Extension;
+import app.bittern.plan.Kind;
+import app.bittern.plan.Outbound;
+import app.bittern.plan.Plan;
+import app.bittern.plan.Ref;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
+
+/// What phones of the site get otherwise than before when they dial something: where it leads, or how it goes out.
+///
+/// Looked at for each class of service and each example that either plan has of what can be dialled; what happens once
+/// a phone is connected is not.
+///
+/// @param services the classes of service for which it is so; none stands for phones without one
+/// @param dialled  the example
+public record DialledOtherwise(List<Optional<Ref>> services, String dialled, Does before, Does after) {
+    public DialledOtherwise {
+        services = List.copyOf(services);
+    }
+
+    /// What becomes of something that is dialled.
+    ///
+    /// @param to     the object, or the inbound number; none where it means nothing
+    /// @param barred whether the phone may not
+    /// @param waits  whether dialling waits for a longer number
+    /// @param out    how it goes out, where it does
+    public record Does(Optional<Ref> to, boolean barred, boolean waits, Optional<Out> out) {}
+
+    /// How a call goes out.
+    ///
+    /// @param digits   as sent
+    /// @param trunks   in the order in which they are tried
+    /// @param callerId what is shown by a phone without a number of its own
+    public record Out(String digits, List<Ref> trunks, Optional<E164> callerId) {
+        public Out {
+            trunks = List.copyOf(trunks);
+        }
+    }
+
+    /// All that differs, by example.
+    static List<DialledOtherwise> of(Plan before, Plan after) {
+        Set<String> examples = new LinkedHashSet<>(Phones.examples(before));
+        examples.addAll(Phones.examples(after));
+        Set<Optional<Ref>> services = new LinkedHashSet<>(services(before));
+        services.addAll(services(after));
+        List<DialledOtherwise> all = new ArrayList<>();
+        for (String dialled : examples) {
+            Map<List<Does>, List<Optional<Ref>>> alike = new LinkedHashMap<>();
+            for (Optional<Ref> service : services) {
+                Does one = does(before, service, dialled);
+                Does other = does(after, service, dialled);
+                if (!one.equals(other)) {
+                    alike.computeIfAbsent(List.of(one, other), sides -> new ArrayList<>())
+                            .add(service);
+                }
+            }
+            alike.forEach(
+                    (sides, some) -> all.add(new DialledOtherwise(some, dialled, sides.getFirst(), sides.getLast())));
+        }
+        return all;
+    }
+
+    /// The classes of service that phones have.
+    private static List<Optional<Ref>> services(Plan plan) {
+        return plan.all(Extension.class)
+                .map(Extension::classOfService)
+                .distinct()
+                .toList();
+    }
+
+    private static Does does(Plan plan, Optional<Ref> service, String dialled) {
+        Dialling dialling = Dialling.of(plan, dialled);
+        Origin.Inside phone = new Origin.Inside(service, Optional.empty());
+        return switch (dialling.leads()) {
+            case Dialling.Leads.To(Ref ref) -> {
+                boolean barred = ref.kind() == Kind.PAGE && !phone.may(plan, Origin.PAGE);
+                yield new Does(Optional.of(ref), barred, dialling.waits(), Optional.empty());
+            }
+            case Dialling.Leads.ToNumber(E164 number) ->
+                new Does(Optional.of(new Ref(Kind.NUMBER, number.text())), false, dialling.waits(), Optional.empty());
+            case Dialling.Leads.Out(Ref ref) -> out(plan, phone, dialling, ref);
+            case Dialling.Leads.Nowhere() -> new Does(Optional.empty(), false, dialling.waits(), Optional.empty());
+        };
+    }
+
+    private static Does out(Plan plan, Origin.Inside phone, Dialling dialling, Ref ref) {
+        Optional<Outbound> outbound = plan.find(ref, Outbound.class);
+        boolean barred = outbound.filter(one -> phone.may(plan, one.category())).isEmpty();
+        Optional<Out> sent = outbound.filter(one -> !barred)
+                .map(one -> new Out(
+                        one.sent(dialling.digits()),
+                        one.trunks().stream()
+                                .distinct()
+                                .filter(trunk -> plan.find(trunk).isPresent())
+                                .toList(),
+                        one.callerId()));
+        return new Does(Optional.of(ref), barred, dialling.waits(), sent);
+    }
+
+    /// In words: `barred by outbound/uk`, `outbound/uk: 0044… by trunk/main`.
+    public static String words(Does does) {
+        String where = does.to().map(Ref::toString).orElse("number unobtainable");
+        String how = does.barred()
+                ? "barred: " + where
+                : where
+                        + does.out()
+                                .map(out -> " sends " + out.digits()
+                                        + (out.trunks().isEmpty() ? " nowhere" : " by " + joined(out.trunks()))
+                                        + out.callerId()
+                                                .map(number -> ", showing " + number)
+                                                .orElse(""))
+                                .orElse("");
+        return how + (does.waits() ? ", after 3 s" : "");
+    }
+
+    private static String joined(List<Ref> refs) {
+        return String.join(", ", refs.stream().map(Ref::toString).toList());
+    }
+
+    /// The phones that it is so for, as a sentence begins.
+    public Stream<String> services(Plan after, Plan before) {
+        return services.stream()
+                .map(service -> service.map(ref -> after.find(ref).isPresent() ? after.title(ref) : before.title(ref))
+                        .orElse("phones without a class of service"));
+    }
+}
