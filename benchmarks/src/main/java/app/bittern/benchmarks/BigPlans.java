@@ -103,20 +103,17 @@ public final class BigPlans {
     }
 
     private Plan make() {
-        objects.add(
-                new Site(
-                        "large",
-                        Optional.of("Large site"),
-                        none(),
-                        ZoneId.of("Europe/London"),
-                        "GB",
-                        List.of("en-GB", "nb-NO"),
-                        none(),
-                        List.of(),
-                        Optional.empty(),
-                        List.of()),
+        objects.add(new Site(
+                "large",
+                Optional.of("Large site"),
+                none(),
+                ZoneId.of("Europe/London"),
+                "GB",
+                List.of("en-GB", "nb-NO"),
+                none(),
+                List.of(),
                 Optional.empty(),
-                List.of());
+                List.of()));
         objects.add(new Trunk("line", none(), none(), 120, new Delivers.International()));
         for (int index = 0; index < numbers; index++) {
             E164 number = number(index);
