@@ -75,7 +75,7 @@ final class BenchArguments {
             names = "--waiting",
             paramLabel = "QUEUE=FOUND",
             description = "What is found, in order: bookings=\"full then 2\"; messages kept: mailbox/lost=50; channels:"
-                    + " trunk/main=\"full then free\" or down.")
+                    + " trunk/main=\"full then free\" or down; what a lookup says: lookup/register=\"found after 2s\".")
     private List<String> waiting = new ArrayList<>();
 
     Bench bench(Plan plan) {

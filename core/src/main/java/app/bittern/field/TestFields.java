@@ -50,7 +50,7 @@ final class TestFields {
             Field.of("agents", "Agents", "Where agents are.")
                     .otherwise("in, where they always are")
                     .with(REACTION),
-            Field.of("waiting", "Waiting", "What is found in queues, mailboxes and trunks.")
+            Field.of("waiting", "Waiting", "What is found in queues, mailboxes and trunks, and what lookups say.")
                     .otherwise("nobody")
                     .with(REACTION),
             Field.of("expect", "Expects", "What must become of the call.")

@@ -16,7 +16,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 /// Random calls through random plans: what the transition function promises of its outcomes holds for each.
 class RandomCallsTest {
-    private static final int PLANS = 60;
+    private static final int PLANS = 45;
     private static final int CALLS = 40;
 
     @ParameterizedTest

@@ -36,7 +36,7 @@ class FindingsOfRandomPlansTest {
     void everyCallThatShowsOneComesToItsPlace() {
         Random random = new Random(51);
         Set<String> shown = new TreeSet<>();
-        for (int plans = 0; plans < 60; plans++) {
+        for (int plans = 0; plans < 40; plans++) {
             Plan plan = RandomPlans.plan(random);
             for (Finding finding : Catalogue.examine(plan, HORIZON)) {
                 assertThat(finding.says()).endsWith(".").doesNotContain("  ");

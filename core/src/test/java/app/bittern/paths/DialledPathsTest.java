@@ -44,7 +44,7 @@ class DialledPathsTest {
     void countsTimesAndEndsAreThoseOfASlowObviousEnumeration() {
         Random random = new Random(71);
         int compared = 0;
-        for (int plans = 0; plans < 9; plans++) {
+        for (int plans = 0; plans < 6; plans++) {
             Plan plan = RandomPlans.plan(random);
             Extension phone = plan.all(Extension.class).findFirst().orElseThrow();
             for (DialledPaths paths : all(plan, phone)) {
@@ -66,7 +66,7 @@ class DialledPathsTest {
                                         .toList());
             }
         }
-        assertThat(compared).isGreaterThan(50);
+        assertThat(compared).isGreaterThan(30);
     }
 
     @Test

@@ -72,7 +72,7 @@ class PathsTest {
         Random random = new Random(seed);
         int compared = 0;
         BigInteger most = BigInteger.ZERO;
-        for (int plans = 0; plans < 50; plans++) {
+        for (int plans = 0; plans < 30; plans++) {
             Plan plan = RandomPlans.plan(random);
             Paths paths = Paths.of(plan, HORIZON);
             NumberPaths number = paths.of(MAIN);
@@ -100,8 +100,8 @@ class PathsTest {
                             .count()));
             endingsAddUp(number, listed);
         }
-        assertThat(compared).isGreaterThan(20);
-        assertThat(most).isGreaterThan(BigInteger.valueOf(100));
+        assertThat(compared).isGreaterThan(10);
+        assertThat(most).isGreaterThan(BigInteger.valueOf(80));
     }
 
     private static void endingsAddUp(NumberPaths number, List<Path> listed) {

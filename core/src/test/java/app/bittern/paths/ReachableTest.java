@@ -45,7 +45,7 @@ class ReachableTest {
     void isWhatFollowingEverythingFinds() {
         Random random = new Random(61);
         int reached = 0;
-        for (int plans = 0; plans < 20; plans++) {
+        for (int plans = 0; plans < 6; plans++) {
             Plan plan = RandomPlans.plan(random);
             Paths paths = Paths.of(plan, HORIZON);
             Reachable reachable = Reachable.of(paths);
@@ -79,14 +79,14 @@ class ReachableTest {
                     .as("plan %d, all objects", plans)
                     .isEqualTo(all);
         }
-        assertThat(reached).isGreaterThan(100);
+        assertThat(reached).isGreaterThan(30);
     }
 
     @Test
     void holdsEveryStepOfEveryCallUntilItComesBack() {
         Random random = new Random(62);
         int steps = 0;
-        for (int plans = 0; plans < 60; plans++) {
+        for (int plans = 0; plans < 30; plans++) {
             Plan plan = RandomPlans.plan(random);
             Reachable reachable = Reachable.of(Paths.of(plan, HORIZON));
             for (int calls = 0; calls < 20; calls++) {
@@ -111,7 +111,7 @@ class ReachableTest {
                 }
             }
         }
-        assertThat(steps).isGreaterThan(1000);
+        assertThat(steps).isGreaterThan(300);
     }
 
     @Test
