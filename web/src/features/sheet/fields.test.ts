@@ -1,6 +1,6 @@
 import { expect, test } from 'vitest';
 import type { FieldView, KindView } from '../../lib/api/types';
-import { fieldAt, isLeaf, step, takesLeaf, usualOf, valueOf } from './fields';
+import { fieldAt, isLeaf, named, step, takesLeaf, usualOf, valueOf } from './fields';
 
 function field(name: string, types: FieldView['types'], more: Partial<FieldView> = {}): FieldView {
   return {
@@ -67,4 +67,11 @@ test('a list or fields are no single value', () => {
   expect(isLeaf(undefined)).toBe(false);
   expect(takesLeaf(field('called', ['text', 'fields']))).toBe(true);
   expect(takesLeaf(field('members', ['list']))).toBe(false);
+});
+
+test('what can be added is said by name as long as it is short', () => {
+  const some = ['Sets', 'Greeted as', 'Note'].map((title) => field(title, ['text'], { title }));
+  expect(named(some.slice(0, 2))).toBe('sets, greeted as');
+  expect(named(some.slice(0, 1))).toBe('sets');
+  expect(named(some)).toBe('more');
 });

@@ -35,6 +35,11 @@ export function takesLeaf(form: FieldView): boolean {
   return form.types.some((type) => type !== 'list' && type !== 'fields');
 }
 
+/** What can be given besides, as the button says that adds it: `language, greeted as`, `more`. */
+export function named(fields: FieldView[]): string {
+  return fields.length > 2 ? 'more' : fields.map((field) => field.title.toLowerCase()).join(', ');
+}
+
 /** What counts where a field is not given, as people read it: `20 s`, `no`. */
 export function usualOf(form: FieldView): string {
   const usual = form.usual ?? '';

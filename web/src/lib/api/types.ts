@@ -129,6 +129,7 @@ export interface FieldView {
   needed: boolean;
   fields: FieldView[];
   each?: FieldView;
+  alone?: string;
 }
 
 export interface FindingView {

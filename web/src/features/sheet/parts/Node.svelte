@@ -5,7 +5,7 @@
   import { typed } from '../../../lib/typed';
   import Menu from '../../../lib/ui/Menu.svelte';
   import TokenPopover from '../../../lib/ui/TokenPopover.svelte';
-  import { isLeaf, step, usualOf } from '../fields';
+  import { isLeaf, named, step, usualOf } from '../fields';
   import { kinds } from '../kinds.svelte';
   import { makeAt } from '../making';
   import type { Sheet } from '../sheet.svelte';
@@ -46,6 +46,8 @@
   );
   const given = $derived(form.fields.filter((field) => sheet.value(at + step(field.name)) !== undefined));
   const others = $derived(form.fields.filter((field) => !given.includes(field)));
+  /** What can be said besides, where one field stands for all. */
+  const alone = $derived(form.alone && form.fields.filter((field) => field.name !== form.alone));
   const href = $derived(shown?.object ? sheetOf(shown.object) : undefined);
 
   const text = $derived.by(() => {
@@ -93,6 +95,26 @@
     <span class={style}>{text}</span>
   {/if}
   {#if pending}<span class="wrong" title="What was typed here is not kept yet">…</span>{/if}
+{/snippet}
+
+{#snippet further(fields: FieldView[])}
+  {#if sheet.open && fields.length}
+    <TokenPopover label="{label}: more fields" text="+ {named(fields)}" class="no-print text-water">
+      <ul>
+        {#each fields as field (field.name)}
+          <li class="py-1">
+            <span class="text-muted" title={field.help}>{field.title}</span>
+            <Self
+              {sheet}
+              form={field}
+              at={at + step(field.name)}
+              label="{label} {field.title.toLowerCase()}"
+            />
+          </li>
+        {/each}
+      </ul>
+    </TokenPopover>
+  {/if}
 {/snippet}
 
 {#if isList && each}
@@ -162,7 +184,7 @@
     {/each}
     {#each names as name (name)}
       <span class="flex items-baseline gap-2">
-        <span class="w-24 shrink-0 truncate font-mono text-[13px]" title={name}>{name}</span>
+        <span class="w-28 shrink-0 truncate font-mono text-[13px]" title={name}>{name}</span>
         <span class="grow"><Self {sheet} form={each} at={at + step(name)} label="{label} {name}" /></span>
         {#if sheet.open}
           <button
@@ -186,28 +208,13 @@
         <Self {sheet} form={field} at={at + step(field.name)} label="{label} {field.title.toLowerCase()}" />
       </span>
     {/each}
-    {#if sheet.open && others.length}
-      <TokenPopover label="{label}: more fields" text="+" class="no-print text-water">
-        <ul>
-          {#each others as field (field.name)}
-            <li class="py-1">
-              <span class="text-muted" title={field.help}>{field.title}</span>
-              <Self
-                {sheet}
-                form={field}
-                at={at + step(field.name)}
-                label="{label} {field.title.toLowerCase()}"
-              />
-            </li>
-          {/each}
-        </ul>
-      </TokenPopover>
-    {/if}
+    {@render further(others)}
   </span>
 {:else}
   <!-- One token whether something is given or not: its popover stays the same while what it changes arrives. -->
   <span class="inline-flex items-baseline gap-1">
     {@render token(text, style)}
+    {#if alone && value !== undefined}{@render further(alone)}{/if}
     {#if href}<a
         class="no-print inline-block min-h-6 min-w-6 text-center leading-6 text-water"
         {href}

@@ -85,7 +85,7 @@ public final class RandomPlans {
                     sets(random),
                     Destination.parse(to(random))));
             objects.add(menu("m" + index, random));
-            objects.add(Plans.group("g" + index, random.nextInt(40), to(random), members(random)));
+            objects.add(group("g" + index, "250" + index, random));
             Optional<String> operator = random.nextBoolean() ? Optional.of(to(random)) : none();
             objects.add(mailbox("b" + index, operator, index == 0 ? none() : Optional.of(2), random));
             objects.add(hunt("h" + index, random));
@@ -188,7 +188,12 @@ public final class RandomPlans {
 
     /// Hours of the site's time, or of another's.
     private static Hours hours(Random random) {
-        Hours plain = Plans.hours("day", "open: Mon-Fri 08:00-17:00", "late: Fri 22:00-02:00", "closed");
+        List<String> states = new ArrayList<>(List.of("open: Mon-Fri 08:00-17:00", "late: Fri 22:00-02:00", "closed"));
+        if (random.nextInt(3) == 0) {
+            states.addFirst("closed: on 12-25; on FREQ=WEEKLY;INTERVAL=2;BYDAY=MO from 2026-11-02");
+            states.add(1, "late: season 05-01..09-30; Sat 10:00-14:00");
+        }
+        Hours plain = Plans.hours("day", states.toArray(String[]::new));
         return new Hours(
                 "day",
                 none(),
@@ -209,7 +214,13 @@ public final class RandomPlans {
             }
         }
         return new Branch(
-                key, none(), none(), none(), by, cases, random.nextBoolean() ? Optional.of(oneCase(random)) : none());
+                key,
+                none(),
+                none(),
+                by instanceof Branch.By.OfLanguage ? Optional.of("2660") : none(),
+                by,
+                cases,
+                random.nextBoolean() ? Optional.of(oneCase(random)) : none());
     }
 
     private static Branch.Case oneCase(Random random) {
@@ -244,11 +255,11 @@ public final class RandomPlans {
                 key,
                 none(),
                 none(),
-                none(),
+                Optional.of("264" + key.charAt(1)),
                 plain.greeting(),
                 byReason,
                 plain.pin(),
-                plain.email(),
+                random.nextInt(3) == 0 ? List.of("box@site.example") : List.of(),
                 plain.maxMessage(),
                 plain.maxMessages(),
                 plain.operator());
@@ -259,7 +270,7 @@ public final class RandomPlans {
                 "account",
                 none(),
                 none(),
-                none(),
+                Optional.of("2610"),
                 List.of(spoken("ask", random)),
                 4 + random.nextInt(2),
                 5 + random.nextInt(2),
@@ -291,13 +302,30 @@ public final class RandomPlans {
         return new Contact(new E164(number), none(), none(), none(), Optional.of(account), tags, language);
     }
 
+    private static RingGroup group(String key, String number, Random random) {
+        RingGroup plain = Plans.group(key, random.nextInt(40), to(random), members(random));
+        return new RingGroup(
+                key,
+                none(),
+                none(),
+                Optional.of(number),
+                random.nextInt(3) == 0 ? Optional.of("Group {wait}") : none(),
+                plain.ringFor(),
+                plain.members(),
+                random.nextInt(3) == 0,
+                RandomQueues.hears(random),
+                plain.noAnswer(),
+                random.nextInt(3) == 0 ? Destination.parse(to(random)) : none(),
+                random.nextInt(3) == 0 ? Destination.parse(to(random)) : none());
+    }
+
     private static HuntGroup hunt(String key, Random random) {
         RingGroup like = Plans.group(key, 20, "hang-up", members(random));
         return new HuntGroup(
                 key,
                 none(),
                 none(),
-                none(),
+                Optional.of("262" + key.charAt(1)),
                 Optional.of("Hunt"),
                 Order.FIXED,
                 new Seconds(random.nextInt(15)),
@@ -307,7 +335,7 @@ public final class RandomPlans {
                 RandomQueues.hears(random),
                 Destination.parse(to(random)),
                 random.nextBoolean() ? Destination.parse(to(random)) : none(),
-                none());
+                random.nextInt(3) == 0 ? Destination.parse(to(random)) : none());
     }
 
     private static Chain chain(String key, Random random) {
@@ -318,9 +346,10 @@ public final class RandomPlans {
         for (int count = random.nextInt(3); count > 0; count--) {
             Destination target =
                     Destination.parse(targets[random.nextInt(targets.length)]).orElseThrow();
-            stages.add(new Chain.Stage(target, new Seconds(random.nextInt(20)), false));
+            stages.add(new Chain.Stage(target, new Seconds(random.nextInt(20)), random.nextInt(3) == 0));
         }
-        return new Chain(key, none(), none(), none(), stages, Destination.parse(to(random)));
+        return new Chain(
+                key, none(), none(), Optional.of("263" + key.charAt(1)), stages, Destination.parse(to(random)));
     }
 
     /// A route limited by number, caller and hours in any way, which may tie with others, or never take a call.
@@ -403,7 +432,7 @@ public final class RandomPlans {
                 key,
                 none(),
                 none(),
-                none(),
+                Optional.of("265" + key.charAt(1)),
                 random.nextInt(4) == 0 ? List.of(spoken("ask", random), spoken("greeting", random)) : plain.prompts(),
                 plain.bargeIn(),
                 random.nextInt(4) > 0,

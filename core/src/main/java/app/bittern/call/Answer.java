@@ -1,5 +1,6 @@
 package app.bittern.call;
 
+import app.bittern.plan.Branch;
 import app.bittern.plan.Contact;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Ref;
@@ -49,6 +50,14 @@ public sealed interface Answer {
             case Nobody nobody -> state.equals(NOT_FOUND);
             case None none -> state.equals(FAILED);
         };
+    }
+
+    /// The first case of a branch that is for it; `else` where none is.
+    default String taken(Branch branch, Plan plan) {
+        return branch.cases().keySet().stream()
+                .filter(state -> is(state, plan))
+                .findFirst()
+                .orElse(Branch.OTHERWISE);
     }
 
     private static boolean tagged(String state, List<String> tags) {

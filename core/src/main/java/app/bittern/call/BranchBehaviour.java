@@ -19,7 +19,6 @@ import java.util.stream.Stream;
 /// A branch takes one case, at once.
 final class BranchBehaviour implements Behaviour<Branch> {
     private static final String MISSING = "missing";
-    private static final String OTHERWISE = "else";
     private static final List<String> FOUND_OR_NOT = List.of(Answer.FOUND, Answer.NOT_FOUND);
     private static final List<String> ANSWERED_OR_NOT = List.of(Answer.FOUND, Answer.NOT_FOUND, Answer.FAILED);
 
@@ -62,7 +61,7 @@ final class BranchBehaviour implements Behaviour<Branch> {
     private static List<Outcome> byLookup(Branch branch, Lookup lookup, Scene scene) {
         return scene.context()
                 .foundBy(lookup.ref())
-                .map(known -> List.of(one(branch, scene, state(branch, scene, known))))
+                .map(known -> List.of(one(branch, scene, known.taken(branch, scene.plan()))))
                 .orElseGet(() -> asking(branch, lookup, scene));
     }
 
@@ -71,19 +70,11 @@ final class BranchBehaviour implements Behaviour<Branch> {
                 .map(answer -> outcome(
                         branch,
                         scene,
-                        state(branch, scene, answer),
+                        answer.taken(branch, scene.plan()),
                         new Cause.Looked(answer, false),
                         AskBehaviour.lookupTakes(lookup, answer),
                         scene.context().found(lookup.ref(), answer)))
                 .toList();
-    }
-
-    /// The first case that what was found is.
-    private static String state(Branch branch, Scene scene, Answer answer) {
-        return branch.cases().keySet().stream()
-                .filter(state -> answer.is(state, scene.plan()))
-                .findFirst()
-                .orElse(OTHERWISE);
     }
 
     /// A case for callers is made alone: there may be thousands, and each names all before it.
@@ -138,7 +129,8 @@ final class BranchBehaviour implements Behaviour<Branch> {
     private static List<Outcome> allCases(Branch branch, Scene scene, Predicate<String> can, BooleanSupplier full) {
         boolean others = branch.otherwise().isPresent() || !full.getAsBoolean();
         return Stream.concat(
-                        branch.cases().keySet().stream().filter(can), others ? Stream.of(OTHERWISE) : Stream.empty())
+                        branch.cases().keySet().stream().filter(can),
+                        others ? Stream.of(Branch.OTHERWISE) : Stream.empty())
                 .map(state -> one(branch, scene, state))
                 .toList();
     }
@@ -166,8 +158,9 @@ final class BranchBehaviour implements Behaviour<Branch> {
         Optional<Branch.Case> taken = branch.taken(state);
         Context after = taken.map(one -> carrying.given(one.sets()).greeted(one.greetAs()))
                 .orElse(carrying);
-        boolean own = branch.cases().containsKey(state) || (branch.otherwise().isEmpty() && !state.equals(OTHERWISE));
-        String[] steps = own ? new String[] {"cases", state} : new String[] {OTHERWISE};
+        boolean own =
+                branch.cases().containsKey(state) || (branch.otherwise().isEmpty() && !state.equals(Branch.OTHERWISE));
+        String[] steps = own ? new String[] {"cases", state} : new String[] {Branch.OTHERWISE};
         return Outcome.of(cause, window, scene.onward(taken.map(Branch.Case::to), after))
                 .at(taken.map(one -> one.slot(steps)).orElseGet(() -> Pointer.of((Object[]) steps)));
     }
@@ -199,8 +192,8 @@ final class BranchBehaviour implements Behaviour<Branch> {
             }
             before.add(callers.get());
         }
-        if (asked.test(OTHERWISE)) {
-            outcomes.add(one(branch, scene, OTHERWISE).given(condition(before, Optional.empty())));
+        if (asked.test(Branch.OTHERWISE)) {
+            outcomes.add(one(branch, scene, Branch.OTHERWISE).given(condition(before, Optional.empty())));
         }
         return outcomes;
     }
@@ -216,12 +209,12 @@ final class BranchBehaviour implements Behaviour<Branch> {
 
     private static String language(Branch branch, Scene scene) {
         String spoken = scene.context().language();
-        return branch.cases().containsKey(spoken) ? spoken : OTHERWISE;
+        return branch.cases().containsKey(spoken) ? spoken : Branch.OTHERWISE;
     }
 
     /// The first case that what was found for the digits is: a tag of the contact, `found` or `not-found`.
     private static String found(Branch branch, Scene scene, Ref ask) {
-        return state(branch, scene, scene.context().foundBy(ask).orElseGet(Answer.Nobody::new));
+        return scene.context().foundBy(ask).orElseGet(Answer.Nobody::new).taken(branch, scene.plan());
     }
 
     @Override
@@ -257,13 +250,13 @@ final class BranchBehaviour implements Behaviour<Branch> {
                 branch.cases().keySet().stream()
                         .filter(state -> holds(state, scene, bench.bench().caller()))
                         .findFirst()
-                        .orElse(OTHERWISE);
+                        .orElse(Branch.OTHERWISE);
             case Branch.By.OfLanguage language -> language(branch, scene);
             case Branch.By.OfAsk(Ref ask) -> scene.plan().find(ask).isPresent() ? found(branch, scene, ask) : MISSING;
             case Branch.By.OfLookup(Ref lookup) ->
                 scene.context()
                         .foundBy(lookup)
-                        .map(known -> state(branch, scene, known))
+                        .map(known -> known.taken(branch, scene.plan()))
                         .orElse(MISSING);
         };
     }

@@ -2,7 +2,6 @@ package app.bittern.call;
 
 import app.bittern.plan.Chain;
 import app.bittern.plan.HuntGroup;
-import app.bittern.plan.Plan;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -23,12 +22,8 @@ final class ChainBehaviour implements Behaviour<Chain> {
                 new Onward.Ends(Ending.of(Ending.Kind.ANSWERED, chain.ref()).by(now.ring()));
         return QueueStage.of(now, scene)
                 .map(queue -> queue.outcomes(answered, next))
-                .orElseGet(() -> rung(Ringing.of(now, scene.plan()), hunts(now, scene.plan()), time, answered, next));
-    }
-
-    /// The hunt group that a stage rings, where it does.
-    static Optional<HuntGroup> hunts(Chain.Stage stage, Plan plan) {
-        return stage.ring().target().flatMap(ref -> plan.find(ref, HuntGroup.class));
+                .orElseGet(() -> rung(
+                        Ringing.of(now, scene.plan()), now.rung(scene.plan(), HuntGroup.class), time, answered, next));
     }
 
     private static List<Outcome> rung(
@@ -83,7 +78,7 @@ final class ChainBehaviour implements Behaviour<Chain> {
         if (queue.isPresent()) {
             return queue.get().decide(chain, stage, bench);
         }
-        Optional<HuntGroup> hunts = hunts(now, scene.plan());
+        Optional<HuntGroup> hunts = now.rung(scene.plan(), HuntGroup.class);
         if (hunts.isPresent()) {
             Decision hunted = HuntGroupBehaviour.decide(hunts.get(), scene, bench, time);
             return hunted.told(new Account.AtStage(chain, stage, List.of(), Optional.of(hunted.account())));

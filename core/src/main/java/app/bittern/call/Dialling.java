@@ -2,6 +2,7 @@ package app.bittern.call;
 
 import app.bittern.number.DialPattern;
 import app.bittern.number.E164;
+import app.bittern.plan.Kind;
 import app.bittern.plan.Outbound;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Ref;
@@ -35,6 +36,16 @@ public record Dialling(String digits, Leads leads, boolean waits) {
 
         /// Number unobtainable.
         record Nowhere() implements Leads {}
+
+        /// The object that it leads to; an inbound number where it is one of the site's own.
+        default Optional<Ref> target() {
+            return switch (this) {
+                case To(Ref object) -> Optional.of(object);
+                case ToNumber(E164 number) -> Optional.of(new Ref(Kind.NUMBER, number.text()));
+                case Out(Ref outbound) -> Optional.of(outbound);
+                case Nowhere() -> Optional.empty();
+            };
+        }
     }
 
     /// Whether a text can be dialled at all.

@@ -3,7 +3,6 @@ package app.bittern.call;
 import app.bittern.plan.Ask;
 import app.bittern.plan.DialledNumbers;
 import app.bittern.plan.Kind;
-import app.bittern.plan.Lookup;
 import app.bittern.plan.Menu;
 import app.bittern.plan.Ref;
 import java.util.ArrayList;
@@ -100,14 +99,9 @@ final class KeyStaging {
     /// Each visit with what a lookup says at once and as late as it is waited for.
     private List<Visit> looked(Ask ask, Cause.Looked looked, List<Visit> visits) {
         Ref lookup = ask.lookup().orElseThrow();
-        int late = scene.plan()
-                .find(lookup, Lookup.class)
-                .orElseThrow()
-                .answersWithin()
-                .value();
         return visits.stream()
-                .flatMap(visit -> Stream.of(0, late)
-                        .map(after -> Visit.finding(lookup, new Found.Says(looked.answer(), after), visit.keys())))
+                .flatMap(visit ->
+                        Staging.says(scene.plan(), lookup, looked.answer()).map(says -> visit.with(lookup, says)))
                 .toList();
     }
 

@@ -5,6 +5,7 @@ import app.bittern.number.E164;
 import app.bittern.plan.ClassOfService;
 import app.bittern.plan.Extension;
 import app.bittern.plan.Kind;
+import app.bittern.plan.Outbound;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Ref;
 import app.bittern.plan.Route;
@@ -35,6 +36,19 @@ public sealed interface Origin {
                     .flatMap(ref -> plan.find(ref, ClassOfService.class))
                     .filter(service -> service.may().contains(category))
                     .isPresent();
+        }
+
+        /// Whether it gets where it dials: pages and outbound routes are for those who may, nobody gets nowhere.
+        public boolean may(Plan plan, Dialling.Leads leads) {
+            return switch (leads) {
+                case Dialling.Leads.To(Ref ref) -> ref.kind() != Kind.PAGE || may(plan, PAGE);
+                case Dialling.Leads.ToNumber number -> true;
+                case Dialling.Leads.Out(Ref ref) ->
+                    plan.find(ref, Outbound.class)
+                            .filter(outbound -> may(plan, outbound.category()))
+                            .isPresent();
+                case Dialling.Leads.Nowhere() -> false;
+            };
         }
 
         /// Whether it is one of the callers that a rule is for. A phone of the site is nobody without a number; it

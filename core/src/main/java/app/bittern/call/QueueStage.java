@@ -1,10 +1,8 @@
 package app.bittern.call;
 
 import app.bittern.plan.Chain;
-import app.bittern.plan.Destination;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Queue;
-import app.bittern.plan.Ref;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -18,7 +16,7 @@ import java.util.Optional;
 public record QueueStage(Queue queue, Scene scene, int time) {
     /// The queue of a stage, where it rings one.
     static Optional<QueueStage> of(Chain.Stage stage, Scene chain) {
-        return queue(stage, chain.plan())
+        return stage.rung(chain.plan(), Queue.class)
                 .map(queue -> new QueueStage(
                         queue.inStage(),
                         chain.at(queue.ref()).speaking(queue.language()),
@@ -29,14 +27,9 @@ public record QueueStage(Queue queue, Scene scene, int time) {
     /// for.
     public static Optional<Queue> in(Plan plan, State state) {
         return plan.find(state.at(), Chain.class)
-                .filter(chain -> state.stage() < chain.stages().size())
-                .map(chain -> chain.stages().get(state.stage()))
-                .flatMap(stage -> queue(stage, plan)
+                .flatMap(chain -> chain.stage(state.stage()))
+                .flatMap(stage -> stage.rung(plan, Queue.class)
                         .map(queue -> queue.inStage().waiting(stage.time().value())));
-    }
-
-    private static Optional<Queue> queue(Chain.Stage stage, Plan plan) {
-        return stage.ring() instanceof Destination.To(Ref ref) ? plan.find(ref, Queue.class) : Optional.empty();
     }
 
     /// The cause by which the stage is left where its queue is left by another.

@@ -62,7 +62,7 @@ public final class RungPhones {
 
     private static void stage(Plan plan, State state, Chain.Stage stage, Map<String, Object> phones) {
         Optional<Queue> queue = QueueStage.in(plan, state);
-        Optional<HuntGroup> hunts = ChainBehaviour.hunts(stage, plan);
+        Optional<HuntGroup> hunts = stage.rung(plan, HuntGroup.class);
         if (queue.isPresent()) {
             agents(queue.get(), new Scene(plan, state), phones);
         } else if (hunts.isPresent()) {

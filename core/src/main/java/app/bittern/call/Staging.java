@@ -105,7 +105,7 @@ public final class Staging {
                 if (queue.isPresent()) {
                     yield queue.get().visits(cause);
                 }
-                Optional<HuntGroup> hunts = ChainBehaviour.hunts(stage, plan);
+                Optional<HuntGroup> hunts = stage.rung(plan, HuntGroup.class);
                 if (hunts.isPresent()) {
                     yield visits(
                             hunts.get(),
@@ -118,7 +118,13 @@ public final class Staging {
             case Chain chain -> List.of(Visit.NONE);
             case Queue queue -> new QueueStaging(queue, scene).visits(cause);
             case Route route -> List.of(Visit.NONE);
-            case Branch branch when cause instanceof Cause.Looked looked -> looked(branch, looked, plan);
+            case Branch branch
+            when cause instanceof Cause.Looked looked -> {
+                Ref lookup = branch.by().target().orElseThrow();
+                yield says(plan, lookup, looked.answer())
+                        .map(says -> Visit.NONE.with(lookup, says))
+                        .toList();
+            }
             case Branch branch -> List.of(Visit.NONE);
             case Announcement announcement -> List.of(Visit.NONE);
             case Page page -> List.of(Visit.NONE);
@@ -144,12 +150,9 @@ public final class Staging {
     }
 
     /// A lookup says something at once, or as late as it is waited for.
-    private static List<Visit> looked(Branch branch, Cause.Looked looked, Plan plan) {
-        Ref ref = branch.by().target().orElseThrow();
-        int late = plan.find(ref, Lookup.class).orElseThrow().answersWithin().value();
-        return List.of(
-                Visit.finding(ref, new Found.Says(looked.answer(), 0)),
-                Visit.finding(ref, new Found.Says(looked.answer(), late)));
+    static Stream<Found> says(Plan plan, Ref lookup, Answer answer) {
+        int late = plan.find(lookup, Lookup.class).orElseThrow().answersWithin().value();
+        return Stream.of(0, late).map(after -> new Found.Says(answer, after));
     }
 
     /// Trunks are full up to the one by which the call goes out.

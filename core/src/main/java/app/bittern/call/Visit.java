@@ -39,11 +39,6 @@ public record Visit(
         return new Visit(List.of(), Map.of(), Map.of(), Map.of(ref, List.of(found)));
     }
 
-    /// The same keys, with what is found somewhere.
-    static Visit finding(Ref ref, Found found, List<KeyPress> keys) {
-        return new Visit(keys, Map.of(), Map.of(), Map.of(ref, List.of(found)));
-    }
-
     /// Whether nothing in it waits for a second of its own: whoever does something does it at once or not at all.
     public boolean atOnce() {
         return keys.stream().noneMatch(KeyPress::timed)

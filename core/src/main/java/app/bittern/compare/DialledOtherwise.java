@@ -5,7 +5,6 @@ import app.bittern.call.Origin;
 import app.bittern.call.Phones;
 import app.bittern.number.E164;
 import app.bittern.plan.Extension;
-import app.bittern.plan.Kind;
 import app.bittern.plan.Outbound;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Ref;
@@ -82,34 +81,23 @@ public record DialledOtherwise(List<Optional<Ref>> services, String dialled, Doe
 
     private static Does does(Plan plan, Optional<Ref> service, String dialled) {
         Dialling dialling = Dialling.of(plan, dialled);
-        Origin.Inside phone = new Origin.Inside(service, Optional.empty());
-        return switch (dialling.leads()) {
-            case Dialling.Leads.To(Ref ref) -> {
-                boolean barred = ref.kind() == Kind.PAGE && !phone.may(plan, Origin.PAGE);
-                yield new Does(Optional.of(ref), barred, dialling.waits(), Optional.empty());
-            }
-            case Dialling.Leads.ToNumber(E164 number) ->
-                new Does(Optional.of(new Ref(Kind.NUMBER, number.text())), false, dialling.waits(), Optional.empty());
-            case Dialling.Leads.Out(Ref ref) -> out(plan, phone, dialling, ref);
-            case Dialling.Leads.Nowhere() -> new Does(Optional.empty(), false, dialling.waits(), Optional.empty());
-        };
+        Optional<Ref> to = dialling.leads().target();
+        boolean may = new Origin.Inside(service, Optional.empty()).may(plan, dialling.leads());
+        Optional<Out> out = to.filter(ref -> may)
+                .flatMap(ref -> plan.find(ref, Outbound.class))
+                .map(outbound -> out(plan, outbound, dialled));
+        return new Does(to, to.isPresent() && !may, dialling.waits(), out);
     }
 
-    private static Does out(Plan plan, Origin.Inside phone, Dialling dialling, Ref ref) {
-        Optional<Outbound> outbound = plan.find(ref, Outbound.class);
-        boolean barred = outbound.filter(one -> phone.may(plan, one.category())).isEmpty();
-        Optional<Out> sent = outbound.filter(one -> !barred)
-                .map(one -> new Out(
-                        one.sent(dialling.digits()),
-                        one.trunks().stream()
-                                .distinct()
-                                .filter(trunk -> plan.find(trunk).isPresent())
-                                .toList(),
-                        one.callerId()));
-        return new Does(Optional.of(ref), barred, dialling.waits(), sent);
+    private static Out out(Plan plan, Outbound outbound, String dialled) {
+        List<Ref> trunks = outbound.trunks().stream()
+                .distinct()
+                .filter(trunk -> plan.find(trunk).isPresent())
+                .toList();
+        return new Out(outbound.sent(dialled), trunks, outbound.callerId());
     }
 
-    /// In words: `barred by outbound/uk`, `outbound/uk: 0044… by trunk/main`.
+    /// In words: `barred: outbound/uk`, `outbound/uk sends 0044… by trunk/main`.
     public static String words(Does does) {
         String where = does.to().map(Ref::toString).orElse("number unobtainable");
         String how = does.barred()

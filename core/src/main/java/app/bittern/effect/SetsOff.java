@@ -10,7 +10,7 @@ import app.bittern.plan.Alarm;
 import app.bittern.plan.Chain;
 import app.bittern.plan.Code;
 import app.bittern.plan.Group;
-import app.bittern.plan.Kind;
+import app.bittern.plan.HuntGroup;
 import app.bittern.plan.Mailbox;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Queue;
@@ -56,7 +56,7 @@ public final class SetsOff {
                 if (queue.isPresent()) {
                     queue(plan, queue.get(), state, QueueStage.own(cause), window, carried, all);
                 } else {
-                    shown(hunts(plan, state).flatMap(Group::shownAs), cause, carried, all);
+                    shown(hunts(plan, state).flatMap(HuntGroup::shownAs), cause, carried, all);
                 }
             }
             case EXTENSION -> {
@@ -159,12 +159,10 @@ public final class SetsOff {
     }
 
     /// The hunt group that a stage rings.
-    private static Optional<Group> hunts(Plan plan, State state) {
+    private static Optional<HuntGroup> hunts(Plan plan, State state) {
         return plan.find(state.at(), Chain.class)
-                .filter(chain -> state.stage() < chain.stages().size())
-                .flatMap(chain -> chain.stages().get(state.stage()).ring().target())
-                .filter(ref -> ref.kind() == Kind.HUNT_GROUP)
-                .flatMap(ref -> plan.find(ref, Group.class));
+                .flatMap(chain -> chain.stage(state.stage()))
+                .flatMap(stage -> stage.rung(plan, HuntGroup.class));
     }
 
     private static void queue(

@@ -15,7 +15,7 @@ final class ChoiceFields {
         Field.of("greetAs", "Greeted as", "The greeting that a mailbox gives to these calls.")
     };
     private static final Field CASE =
-            Field.each("Case", "Where this case leads.").with(INNER);
+            Field.each("Case", "Where this case leads.").with(INNER).alone("to");
 
     static final List<Field> LOOKUP = List.of(
             CommonFields.NAME,
@@ -38,7 +38,7 @@ final class ChoiceFields {
                     "What decides: hours, a switch, the caller, the language, what was keyed in an ask, or what a lookup says."),
             Field.of("cases", "Cases", "Where each case leads; for callers the first that holds counts.")
                     .with(CASE),
-            Field.of("else", "Else", "Where all others go.").with(INNER));
+            Field.of("else", "Else", "Where all others go.").with(INNER).alone("to"));
 
     static final List<Field> ANNOUNCEMENT = List.of(
             CommonFields.NAME, CommonFields.NOTE, CommonFields.NUMBER, PROMPTS, CommonFields.SETS, CommonFields.TO);

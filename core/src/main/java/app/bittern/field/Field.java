@@ -13,6 +13,7 @@ import java.util.Optional;
 /// @param range of a whole number
 /// @param sentences whether its text is of sentences rather than of a word or two
 /// @param inner the fields of a map, or of each item of a list
+/// @param alone the one of a map that is written in place of the map where no other is given
 public record Field(
         String name,
         String title,
@@ -20,7 +21,8 @@ public record Field(
         Optional<Usual> usual,
         Optional<Range> range,
         boolean sentences,
-        List<Field> inner) {
+        List<Field> inner,
+        Optional<String> alone) {
     /// The name of a field whose name is not fixed.
     public static final String EACH = "*";
 
@@ -49,7 +51,7 @@ public record Field(
     }
 
     static Field of(String name, String title, String help) {
-        return new Field(name, title, help, Optional.empty(), Optional.empty(), false, List.of());
+        return new Field(name, title, help, Optional.empty(), Optional.empty(), false, List.of(), Optional.empty());
     }
 
     /// What stands under any name.
@@ -58,25 +60,30 @@ public record Field(
     }
 
     Field usual(String value) {
-        return new Field(name, title, help, Optional.of(new Usual(value, true)), range, sentences, inner);
+        return new Field(name, title, help, Optional.of(new Usual(value, true)), range, sentences, inner, alone);
     }
 
     Field otherwise(String words) {
-        return new Field(name, title, help, Optional.of(new Usual(words, false)), range, sentences, inner);
+        return new Field(name, title, help, Optional.of(new Usual(words, false)), range, sentences, inner, alone);
     }
 
     Field between(int least, int most, String unit) {
-        return new Field(name, title, help, usual, Optional.of(new Range(least, most, unit)), sentences, inner);
+        return new Field(name, title, help, usual, Optional.of(new Range(least, most, unit)), sentences, inner, alone);
     }
 
     Field inSentences() {
-        return new Field(name, title, help, usual, range, true, inner);
+        return new Field(name, title, help, usual, range, true, inner, alone);
     }
 
     Field with(Field... fields) {
         List<Field> all = new ArrayList<>(inner);
         all.addAll(List.of(fields));
-        return new Field(name, title, help, usual, range, sentences, all);
+        return new Field(name, title, help, usual, range, sentences, all, alone);
+    }
+
+    /// Written by one of its fields alone, where no other is given.
+    Field alone(String one) {
+        return new Field(name, title, help, usual, range, sentences, inner, Optional.of(one));
     }
 
     /// The field of that name in it; one under any name where none has it.

@@ -14,7 +14,8 @@ final class MessageFields {
                             Field.of("always", "Always", "Where there is none for the reason."),
                             Field.of("busy", "Busy", "For callers who found the phone busy."),
                             Field.of("noAnswer", "No answer", "For callers whom nobody answered."),
-                            Field.of("closed", "Closed", "For callers who come while it is closed.")),
+                            Field.of("closed", "Closed", "For callers who come while it is closed."))
+                    .alone("always"),
             Field.of("pin", "PIN", "Asked of who listens to its messages; kept as its hash."),
             Field.of("email", "Email", "Who is sent each message.").with(Field.each("Address", "An address.")),
             Field.of("deliver", "Delivery", "How messages are sent.")
@@ -42,7 +43,8 @@ final class MessageFields {
                             Field.of("digest", "Digest", "Of the file, as sha256: and 64 digits."),
                             Field.of("made", "Made", "How it was made: spoken, uploaded, or recorded by phone."),
                             Field.of("from", "Made from", "The words that it was made from.")
-                                    .inSentences()));
+                                    .inSentences())
+                    .alone("script"));
 
     static final List<Field> MUSIC = List.of(
             CommonFields.NAME,

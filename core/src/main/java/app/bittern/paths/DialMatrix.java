@@ -3,11 +3,9 @@ package app.bittern.paths;
 import app.bittern.call.Dialling;
 import app.bittern.call.Origin;
 import app.bittern.call.Phones;
-import app.bittern.number.E164;
 import app.bittern.plan.ClassOfService;
 import app.bittern.plan.Extension;
 import app.bittern.plan.Kind;
-import app.bittern.plan.Outbound;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Ref;
 import java.util.ArrayList;
@@ -55,12 +53,7 @@ public record DialMatrix(List<Column> columns, List<Row> rows) {
 
         /// The object that it leads to; a number where it is one of the site's own.
         public Optional<Ref> to() {
-            return switch (leads) {
-                case Dialling.Leads.To(Ref ref) -> Optional.of(ref);
-                case Dialling.Leads.ToNumber(E164 number) -> Optional.of(new Ref(Kind.NUMBER, number.text()));
-                case Dialling.Leads.Out(Ref outbound) -> Optional.of(outbound);
-                case Dialling.Leads.Nowhere() -> Optional.empty();
-            };
+            return leads.target();
         }
     }
 
@@ -112,19 +105,7 @@ public record DialMatrix(List<Column> columns, List<Row> rows) {
                 alike,
                 columns.stream()
                         .map(column ->
-                                may(plan, new Origin.Inside(column.service(), Optional.empty()), dialling.leads()))
+                                new Origin.Inside(column.service(), Optional.empty()).may(plan, dialling.leads()))
                         .toList());
-    }
-
-    private static boolean may(Plan plan, Origin.Inside phone, Dialling.Leads leads) {
-        return switch (leads) {
-            case Dialling.Leads.To(Ref ref) -> ref.kind() != Kind.PAGE || phone.may(plan, Origin.PAGE);
-            case Dialling.Leads.ToNumber number -> true;
-            case Dialling.Leads.Out(Ref ref) ->
-                plan.find(ref, Outbound.class)
-                        .filter(outbound -> phone.may(plan, outbound.category()))
-                        .isPresent();
-            case Dialling.Leads.Nowhere() -> false;
-        };
     }
 }

@@ -22,6 +22,9 @@ public record Branch(
         Map<String, Case> cases,
         Optional<Case> otherwise)
         implements PlanObject {
+    /// What stands for all that no case is for.
+    public static final String OTHERWISE = "else";
+
     private static final Pattern PREFIX = Pattern.compile("prefix \\+[1-9][0-9]{0,14}");
 
     public Branch {
@@ -61,10 +64,11 @@ public record Branch(
         private static Optional<Case> rest(Places places, Optional<Case> otherwise) {
             return otherwise
                     .filter(one -> !one.plain())
-                    .map(one -> places.in("else")
+                    .map(one -> places.in(OTHERWISE)
                             .may("to", Optional.of(one.to()))
                             .map(to -> new Case(to, one.sets(), one.greetAs())))
-                    .orElseGet(() -> places.may("else", otherwise.map(Case::to)).map(Case::to));
+                    .orElseGet(
+                            () -> places.may(OTHERWISE, otherwise.map(Case::to)).map(Case::to));
         }
     }
 

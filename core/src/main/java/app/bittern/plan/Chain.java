@@ -39,12 +39,22 @@ public record Chain(
             return TAKES.fitted(to).isPresent();
         }
 
+        /// What it rings, where that is of a kind and there.
+        public <T extends PlanObject> Optional<T> rung(Plan plan, Class<T> kind) {
+            return ring.target().flatMap(ref -> plan.find(ref, kind));
+        }
+
         /// @throws IllegalArgumentException where the target cannot be rung
         public Stage {
             if (!rings(ring)) {
                 throw new IllegalArgumentException(ring + " cannot be rung: " + ALLOWED);
             }
         }
+    }
+
+    /// A stage by its place from 0; none after the last.
+    public Optional<Stage> stage(int place) {
+        return place < stages.size() ? Optional.of(stages.get(place)) : Optional.empty();
     }
 
     @Override

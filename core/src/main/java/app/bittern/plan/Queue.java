@@ -273,6 +273,10 @@ public record Queue(
             keys = Collections.unmodifiableMap(new LinkedHashMap<>(keys));
         }
 
+        private Meanwhile offeringNothing() {
+            return new Meanwhile(at, every, holdsWhile, say, Map.of(), enabled);
+        }
+
         Meanwhile over(Places places) {
             return new Meanwhile(
                     at,
@@ -365,47 +369,17 @@ public record Queue(
     public Queue inStage() {
         List<Meanwhile> words = meanwhile.stream()
                 .filter(item -> item.say().isPresent())
-                .map(item ->
-                        new Meanwhile(item.at(), item.every(), item.holdsWhile(), item.say(), Map.of(), item.enabled()))
+                .map(Meanwhile::offeringNothing)
                 .toList();
-        return new Queue(
-                key,
-                name,
-                note,
-                number,
-                order,
-                agents,
-                mayLogIn,
-                pin,
-                needs,
-                ringEach,
-                pauseBetweenRounds,
-                attempts,
-                wrapUp,
-                maxWait,
-                longestLine,
-                precedence,
-                noAgents,
-                overflow,
-                full,
-                notice,
-                onJoining,
-                hears,
-                words,
-                Optional.empty(),
-                tellAgent,
-                shownAs,
-                language,
-                callerId,
-                serviceLevel,
-                abandonedAfter,
-                sameAgentWithin,
-                recording);
+        return with(words, Optional.empty(), maxWait);
     }
 
     /// The same where nobody waits for longer than so many seconds.
     public Queue waiting(int most) {
-        Optional<Seconds> shorter = Optional.of(new Seconds(Math.min(longestWait(), most)));
+        return with(meanwhile, callback, Optional.of(new Seconds(Math.min(longestWait(), most))));
+    }
+
+    private Queue with(List<Meanwhile> items, Optional<Callback> offered, Optional<Seconds> longest) {
         return new Queue(
                 key,
                 name,
@@ -420,7 +394,7 @@ public record Queue(
                 pauseBetweenRounds,
                 attempts,
                 wrapUp,
-                shorter,
+                longest,
                 longestLine,
                 precedence,
                 noAgents,
@@ -429,8 +403,8 @@ public record Queue(
                 notice,
                 onJoining,
                 hears,
-                meanwhile,
-                callback,
+                items,
+                offered,
                 tellAgent,
                 shownAs,
                 language,

@@ -21,7 +21,6 @@ import java.util.Optional;
 
 /// Which case of a branch took a call, and why no other did.
 record BranchTelling(Telling telling, Account.Branched account) {
-    private static final String OTHERWISE = "else";
 
     Told told(Trace.Step step) {
         String state = step.cause()
@@ -71,7 +70,7 @@ record BranchTelling(Telling telling, Account.Branched account) {
                 .forEach(one ->
                         why.add(one.equals(state) ? Why.held("case " + one, what) : Why.not("case " + one, what)));
         if (!branch().cases().containsKey(state)) {
-            why.add(Why.held(OTHERWISE, "no case holds"));
+            why.add(Why.held(Branch.OTHERWISE, "no case holds"));
         }
         return why;
     }
@@ -106,7 +105,7 @@ record BranchTelling(Telling telling, Account.Branched account) {
             }
         }
         if (before) {
-            why.add(Why.held(OTHERWISE, "no case holds"));
+            why.add(Why.held(Branch.OTHERWISE, "no case holds"));
         }
         return to(taken, branch().title() + ": " + who, why);
     }
@@ -131,11 +130,7 @@ record BranchTelling(Telling telling, Account.Branched account) {
                 .flatMap(cause -> cause instanceof Cause.Looked(Answer answer, boolean keyed)
                         ? Optional.of(answer)
                         : Optional.empty());
-        String state = now.map(answer -> branch().cases().keySet().stream()
-                        .filter(one -> answer.is(one, telling.plan()))
-                        .findFirst()
-                        .orElse(OTHERWISE))
-                .orElse(known);
+        String state = now.map(answer -> answer.taken(branch(), telling.plan())).orElse(known);
         String what = branch().title() + ": "
                 + now.or(() -> account.carrying().foundBy(lookup.ref()))
                         .map(answer -> answer instanceof Answer.None

@@ -23,16 +23,12 @@ import app.bittern.plan.Page;
 import app.bittern.plan.Party;
 import app.bittern.plan.Plan;
 import app.bittern.plan.PlanObject;
-import app.bittern.plan.Prompt;
 import app.bittern.plan.Queue;
 import app.bittern.plan.Ref;
 import app.bittern.plan.RingGroup;
 import app.bittern.plan.Route;
 import app.bittern.plan.Sets;
-import app.bittern.plan.Spoken;
 import app.bittern.plan.Switch;
-import java.math.RoundingMode;
-import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -241,10 +237,7 @@ final class SlowCall {
                 .map(object -> switch (object) {
                     case Branch branch -> branch(branch);
                     case Announcement announcement -> {
-                        announcement
-                                .prompts()
-                                .forEach(one -> second +=
-                                        length(one.prompt(), one.language().orElse(language)));
+                        announcement.prompts().forEach(one -> second += speech().said(one));
                         give(announcement.sets());
                         yield go(announcement.to(), ref);
                     }
@@ -266,36 +259,8 @@ final class SlowCall {
                 .orElseGet(() -> end("lost hole", from));
     }
 
-    private int length(Ref ref) {
-        return length(ref, language);
-    }
-
-    private int length(Ref ref, String language) {
-        Optional<Prompt> found = plan.find(ref, Prompt.class);
-        if (found.isEmpty()) {
-            return 0;
-        }
-        Prompt prompt = found.get();
-        boolean has = prompt.scripts().containsKey(language) || prompt.sounds().containsKey(language);
-        String spoken = has ? language : plan.site().languages().getFirst();
-        if (prompt.sounds().containsKey(spoken)) {
-            return prompt.sounds()
-                    .get(spoken)
-                    .seconds()
-                    .setScale(0, RoundingMode.UP)
-                    .intValueExact();
-        }
-        String script = prompt.scripts().getOrDefault(spoken, "").strip();
-        int words = script.isEmpty() ? 0 : script.split("\\s+").length;
-        return Math.max(1, (int) Math.ceil(words / 2.5));
-    }
-
-    private int said(Spoken one) {
-        return length(one.prompt(), one.language().orElse(language));
-    }
-
-    private int length(Optional<Ref> prompt) {
-        return prompt.map(this::length).orElse(0);
+    private SlowSpeech speech() {
+        return new SlowSpeech(plan, language);
     }
 
     private End branch(Branch branch) {
@@ -365,14 +330,14 @@ final class SlowCall {
         if (endless(menu.ref())) {
             return end("round", menu.ref());
         }
-        SlowKeys keys = new SlowKeys(plan, world, this::length, this::said);
+        SlowKeys keys = new SlowKeys(plan, world, speech()::length, speech()::said);
         String digits = keys.menu(menu);
         second += keys.seconds();
         Menu.OnKey does = menu.keys().get(digits);
         if (does != null) {
             chosen();
             give(does.sets());
-            second += length(does.say());
+            second += speech().length(does.say());
             return go(does.to(), menu.ref());
         }
         Optional<Extension> dialled = keys.dialled(menu, digits);
@@ -388,7 +353,7 @@ final class SlowCall {
     }
 
     private End ask(Ask ask) {
-        SlowKeys keys = new SlowKeys(plan, world, this::length, this::said);
+        SlowKeys keys = new SlowKeys(plan, world, speech()::length, speech()::said);
         String digits = keys.ask(ask);
         second += keys.seconds();
         if (!digits.isEmpty()) {
@@ -513,7 +478,7 @@ final class SlowCall {
             SlowRinging.Rang rang = stage.ring()
                     .target()
                     .flatMap(ref -> plan.find(ref, Queue.class))
-                    .map(queue -> waits(queue, stage.time().value()))
+                    .map(queue -> inQueue(queue).stage(queue, stage.time().value()))
                     .orElseGet(() -> ringing().stage(stage));
             second += rang.seconds();
             switch (rang.how()) {
@@ -528,89 +493,28 @@ final class SlowCall {
         return go(chain.then(), chain.ref());
     }
 
-    /// A stage of a chain rings a queue for so many seconds: nothing that is offered in it can be chosen.
-    private SlowRinging.Rang waits(Queue full, int time) {
-        Queue queue = full.inStage();
-        String spoken = language;
-        language = queue.language().orElse(language);
-        Found found = world.finds(queue.ref());
-        SlowWait.Call call = call();
-        List<SlowWait.Agent> agents = agents(queue, call);
-        int joining = saidFirst(queue);
-        SlowRinging.Rang rang;
-        if (full(queue.longestLine(), found)) {
-            rang = new SlowRinging.Rang(SlowRinging.How.BUSY, 0, Optional.empty());
-        } else if (queue.noAgents().refuseNew() && agents.stream().noneMatch(agent -> agent.in(0))) {
-            rang = new SlowRinging.Rang(SlowRinging.How.UNREACHABLE, 0, Optional.empty());
-        } else if (joining > time) {
-            rang = new SlowRinging.Rang(SlowRinging.How.NO_ANSWER, time, Optional.empty());
-        } else {
-            SlowWait.End end = new SlowWait(queue.waiting(time - joining), world, found, agents, call).run();
-            boolean answered = end.how().equals("answered");
-            rang = new SlowRinging.Rang(
-                    answered ? SlowRinging.How.ANSWERED : SlowRinging.How.NO_ANSWER,
-                    joining + end.second() + (answered ? told(queue) : 0),
-                    end.by());
-        }
-        language = spoken;
-        return rang;
-    }
-
-    private int told(Queue queue) {
-        int seconds = 0;
-        for (Queue.Told told : queue.tellAgent()) {
-            seconds += told instanceof Queue.Told.Saying(Ref prompt) ? length(prompt) : 3;
-        }
-        return seconds;
-    }
-
-    private int saidFirst(Queue queue) {
-        LocalDate day =
-                LocalDateTime.ofInstant(bench.at(), plan.site().timeZone()).toLocalDate();
-        int notice = queue.notice()
-                .filter(one ->
-                        one.on() && one.until().map(last -> !day.isAfter(last)).orElse(true))
-                .map(one -> length(one.say()))
-                .orElse(0);
-        return notice + length(queue.onJoining());
-    }
-
-    private List<SlowWait.Agent> agents(Queue queue, SlowWait.Call call) {
-        int longest = queue.maxWait().orElse(Queue.LONGEST_WAIT).value();
-        return queue.agents().stream()
-                .map(agent -> new SlowWait.Agent(
-                        queue, agent, world.presence(agent, longest), world.canRing(agent.party()), call))
-                .toList();
-    }
-
-    private SlowWait.Call call() {
-        return new SlowWait.Call(
-                plan,
-                language,
-                hours ->
-                        asked.state(hours.hours()).filter(hours.state()::equals).isPresent(),
-                bench.called() instanceof Arrival.Inside || !asked.caller(new Route.From.Without()),
-                this::length,
-                this::said);
+    private SlowQueue inQueue(Queue queue) {
+        return new SlowQueue(plan, bench, world, asked, queue.language().orElse(language));
     }
 
     private End queue(Queue queue) {
         queue.language().ifPresent(spoken -> language = spoken);
         Found found = world.finds(queue.ref());
-        SlowWait.Call call = call();
-        List<SlowWait.Agent> agents = agents(queue, call);
-        if (full(queue.longestLine(), found)) {
+        SlowQueue there = inQueue(queue);
+        SlowWait.Call call = there.call();
+        List<SlowWait.Agent> agents = there.agents(queue, call);
+        if (SlowQueue.full(queue.longestLine(), found)) {
             return go(queue.full(), queue.ref());
         }
         if (queue.noAgents().refuseNew() && agents.stream().noneMatch(agent -> agent.in(0))) {
             return go(queue.noAgents().to(), queue.ref());
         }
-        second += saidFirst(queue);
+        second += there.saidFirst(queue);
         SlowWait.End end = new SlowWait(queue, world, found, agents, call).run();
         second += end.second();
         return switch (end.how()) {
             case "answered" -> {
-                second += told(queue);
+                second += there.told(queue);
                 yield answered(queue.ref(), end.by().orElseThrow());
             }
             case "hole" -> end("lost hole", queue.ref());
@@ -626,11 +530,6 @@ final class SlowCall {
                         ? end("lost nobody", queue.ref())
                         : go(queue.overflow(), queue.ref());
         };
-    }
-
-    private static boolean full(Optional<Integer> room, Found found) {
-        return room.filter(most -> found instanceof Found.Full || found.ahead() >= most)
-                .isPresent();
     }
 
     /// Where a key leads that is offered in a wait: the first item that offers it counts.
@@ -660,11 +559,11 @@ final class SlowCall {
 
     private End mailbox(Mailbox mailbox) {
         Found found = world.finds(mailbox.ref());
-        if (full(mailbox.maxMessages(), found)) {
+        if (SlowQueue.full(mailbox.maxMessages(), found)) {
             return end("hung-up", mailbox.ref());
         }
         Optional<Ref> own = reason.map(why -> mailbox.greetings().get(why));
-        int greeting = length(own.isPresent() ? own : mailbox.greeting());
+        int greeting = speech().length(own.isPresent() ? own : mailbox.greeting());
         KeyPress key = world.peek();
         if (mailbox.operator().isPresent()
                 && key.digits().equals("0")

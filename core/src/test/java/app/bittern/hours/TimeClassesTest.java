@@ -8,7 +8,9 @@ import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.util.List;
+import java.util.Map;
 import java.util.Random;
+import java.util.TreeMap;
 import org.junit.jupiter.api.Test;
 
 class TimeClassesTest {
@@ -71,6 +73,37 @@ class TimeClassesTest {
                     .extracting(TimeClasses.TimeClass::states)
                     .contains(List.of(TERMINAL.stateAt(local), office.stateAt(local)));
         }
+    }
+
+    /// Hours of another zone hold for as long as minute by minute by the clock there; the hour that comes twice here is
+    /// as it was the first time.
+    @Test
+    void hoursOfAnotherZoneHoldAsByTheClockThere() {
+        Horizon horizon = new Horizon(MONDAY, LONDON);
+        for (String zone : List.of("America/St_Johns", "Asia/Tokyo", "Pacific/Kiritimati", "America/New_York")) {
+            ZoneId own = ZoneId.of(zone);
+            Map<String, Long> there = new TreeMap<>();
+            Instant at = MONDAY.atStartOfDay(LONDON).toInstant();
+            Instant end = MONDAY.plusWeeks(53).atStartOfDay(LONDON).toInstant();
+            for (; at.isBefore(end); at = at.plusSeconds(60)) {
+                LocalDateTime here = LocalDateTime.ofInstant(at, LONDON);
+                LocalDateTime first = here.atZone(LONDON)
+                        .withEarlierOffsetAtOverlap()
+                        .withZoneSameInstant(own)
+                        .toLocalDateTime();
+                there.merge(TERMINAL.stateAt(first), 60L, Long::sum);
+            }
+            Map<String, Long> classes = new TreeMap<>();
+            TimeClasses.of(List.of(TERMINAL.askedIn(LONDON, own)), horizon)
+                    .forEach(one ->
+                            classes.merge(one.states().getFirst(), one.times().seconds(), Long::sum));
+            assertThat(classes).as(zone).isEqualTo(there);
+        }
+    }
+
+    @Test
+    void hoursOfTheSameZoneAreThemselves() {
+        assertThat(TERMINAL.askedIn(LONDON, LONDON)).isSameAs(TERMINAL);
     }
 
     @Test

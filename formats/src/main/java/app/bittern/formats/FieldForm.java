@@ -26,6 +26,7 @@ import tools.jackson.databind.JsonNode;
 /// @param most    of a whole number
 /// @param needed  whether the object is refused without it
 /// @param fields  of a map with fixed names
+/// @param alone   the one of its fields that is written in place of a map where no other is given
 /// @param each    each item of a list, or what stands under any name
 public record FieldForm(
         String name,
@@ -41,7 +42,8 @@ public record FieldForm(
         Optional<Integer> most,
         boolean needed,
         List<FieldForm> fields,
-        Optional<FieldForm> each) {
+        Optional<FieldForm> each,
+        Optional<String> alone) {
     /// How a value is written.
     public enum Type {
         /// A line of text.
@@ -169,6 +171,7 @@ public record FieldForm(
                 range.map(Field.Range::most),
                 needed,
                 fields,
-                each);
+                each,
+                told.flatMap(Field::alone));
     }
 }

@@ -77,6 +77,28 @@ class FieldEditsTest {
                 .isEmpty();
     }
 
+    /// What is written by one field alone keeps it when another is given, and is written so again when that is gone.
+    @Test
+    void whatIsWrittenByOneFieldAloneKeepsItBesideAnother() {
+        Ref branch = ref("branch/terminal-hours");
+        Plan greeted = after(FieldEdits.set(demo, branch, pointer("/cases/closed/greetAs"), json("\"closed\"")));
+        assertThat(at(greeted, "branch/terminal-hours", "/cases/closed/to")).isEqualTo("announcement/closed");
+        assertThat(at(greeted, "branch/terminal-hours", "/cases/closed/greetAs"))
+                .isEqualTo("closed");
+        Planned back = FieldEdits.set(greeted, branch, pointer("/cases/closed/greetAs"), Optional.empty());
+        assertThat(((Planned.Made) back).edit())
+                .isEqualTo(new PlanEdit.Put(demo.find(branch).orElseThrow()));
+        Plan rest = after(
+                FieldEdits.set(demo, ref("branch/coach-due"), pointer("/else/sets/tags"), json("[ \"not-due\" ]")));
+        assertThat(at(rest, "branch/coach-due", "/else/to")).isEqualTo("announcement/coach-details");
+        Plan several = after(FieldEdits.set(
+                demo, ref("mailbox/freight"), pointer("/greeting/closed"), json("\"prompt/mailbox-closed\"")));
+        assertThat(at(several, "mailbox/freight", "/greeting/always")).isEqualTo("prompt/mailbox-general");
+        Plan sound = after(FieldEdits.set(demo, ref("prompt/no-key"), pointer("/en-GB"), json("""
+                { "script": "We did not hear a key.", "sound": "no-key.wav", "seconds": 2 }""")));
+        assertThat(at(sound, "prompt/no-key", "/en-GB/sound")).isEqualTo("no-key.wav");
+    }
+
     @Test
     void aFieldThatCannotBeUsedIsRefusedWithWhatIsAllowed() {
         assertThat(FieldEdits.set(demo, ref("ring-group/reception"), pointer("/ringFor"), json("\"25\"")))

@@ -31,8 +31,6 @@ final class CaseNever implements Check {
             "A case of a branch for something that is never so, or that no call comes to.",
             "What stands in the case never happens; often its name is misspelt. Rename it, move it up, or take it away.");
 
-    private static final String OTHERWISE = "else";
-
     @Override
     public About about() {
         return ABOUT;
@@ -75,10 +73,10 @@ final class CaseNever implements Check {
         }
         boolean allSet = !possible.isEmpty() && possible.stream().allMatch(branch.cases()::containsKey);
         if (allSet && branch.otherwise().isPresent()) {
-            told.add(OTHERWISE);
+            told.add(Branch.OTHERWISE);
             findings.add(ABOUT.at(
                     branch.ref(),
-                    Pointer.of(OTHERWISE),
+                    Pointer.of(Branch.OTHERWISE),
                     Says.the(branch) + " has a case for everything, so its else never happens."));
         }
         if (!inside && examination.reached().comesTo(branch.ref())) {
@@ -178,10 +176,10 @@ final class CaseNever implements Check {
                         .of(state));
             }
         }
-        Pointer otherwise = Pointer.of(OTHERWISE);
-        if (!told.contains(OTHERWISE)
+        Pointer otherwise = Pointer.of(Branch.OTHERWISE);
+        if (!told.contains(Branch.OTHERWISE)
                 && branch.otherwise()
-                        .map(one -> one.slot(OTHERWISE))
+                        .map(one -> one.slot(Branch.OTHERWISE))
                         .filter(slot -> !taken.contains(slot))
                         .isPresent()) {
             findings.add(ABOUT.at(

@@ -38,7 +38,7 @@ final class Cases {
             case Branch.By.OfHours hours -> without(plan, branch);
             case Branch.By.OfSwitch turned -> without(plan, branch);
             case Branch.By.OfLanguage language -> without(plan, branch);
-            case Branch.By.OfCaller caller -> List.of("else");
+            case Branch.By.OfCaller caller -> List.of(Branch.OTHERWISE);
             case Branch.By.OfAsk ask -> without(branch, Answer.FOUND, Answer.NOT_FOUND);
             case Branch.By.OfLookup lookup -> without(branch, Answer.FOUND, Answer.NOT_FOUND, Answer.FAILED);
         };

@@ -61,7 +61,8 @@ final class FieldViews {
                 form.most(),
                 form.needed(),
                 form.fields().stream().map(FieldViews::field).toList(),
-                form.each().map(FieldViews::field));
+                form.each().map(FieldViews::field),
+                form.alone());
     }
 
     private static Optional<String> typed(List<Choosing.Option> options) {

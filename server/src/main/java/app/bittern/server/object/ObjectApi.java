@@ -45,6 +45,7 @@ public final class ObjectApi {
     /// @param byKey   whether objects stand there by their keys alone
     /// @param usual   what counts where it is not given: a value as in the plan file where `value`, else words
     /// @param needed  whether the object is refused without it
+    /// @param alone   the one of its fields that is written in place of a map where no other is given
     public record FieldView(
             String name,
             String title,
@@ -63,7 +64,8 @@ public final class ObjectApi {
             Optional<Integer> most,
             boolean needed,
             List<FieldView> fields,
-            Optional<FieldView> each) {}
+            Optional<FieldView> each,
+            Optional<String> alone) {}
 
     /// A window on a list.
     ///
