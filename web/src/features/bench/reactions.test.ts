@@ -15,6 +15,7 @@ import {
 test('a list of states is said by its first, and as usual where there is none', () => {
   expect(listed([], 'silent')).toBe('silent');
   expect(listed(['2012=busy'], 'silent')).toBe('2012 busy');
+  expect(listed(['lookup/bank=found'], 'know nobody')).toBe('bank found');
   expect(listed(['2012=busy', '2013=off', '2014=off'], 'silent')).toBe('2012 busy and 2 more');
 });
 

@@ -124,6 +124,8 @@ export function plain(state: string, quick: Quick[]): string {
 export function listed(states: string[], usual: string): string {
   const first = states[0];
   if (first === undefined) return usual;
-  const said = first.replace('=', ' ');
+  // What is set by reference is said by its key, as all else is.
+  const key = BY_REFERENCE.some((kind) => first.startsWith(kind + '/')) ? splitRef(first)[1] : first;
+  const said = key.replace('=', ' ');
   return states.length === 1 ? said : `${said} and ${states.length - 1} more`;
 }

@@ -97,9 +97,9 @@
   {#if pending}<span class="wrong" title="What was typed here is not kept yet">…</span>{/if}
 {/snippet}
 
-{#snippet further(fields: FieldView[])}
+{#snippet further(fields: FieldView[], what: string)}
   {#if sheet.open && fields.length}
-    <TokenPopover label="{label}: more fields" text="+ {named(fields)}" class="no-print text-water">
+    <TokenPopover label="{label}: more fields" text="+ {what}" class="no-print whitespace-nowrap text-water">
       <ul>
         {#each fields as field (field.name)}
           <li class="py-1">
@@ -208,18 +208,18 @@
         <Self {sheet} form={field} at={at + step(field.name)} label="{label} {field.title.toLowerCase()}" />
       </span>
     {/each}
-    {@render further(others)}
+    {@render further(others, named(others))}
   </span>
 {:else}
   <!-- One token whether something is given or not: its popover stays the same while what it changes arrives. -->
   <span class="inline-flex items-baseline gap-1">
     {@render token(text, style)}
-    {#if alone && value !== undefined}{@render further(alone)}{/if}
     {#if href}<a
         class="no-print inline-block min-h-6 min-w-6 text-center leading-6 text-water"
         {href}
         title="Open {shown?.text}"
         aria-label="Open {shown?.text}">↗</a
       >{/if}
+    {#if alone && value !== undefined}{@render further(alone, 'more')}{/if}
   </span>
 {/if}
