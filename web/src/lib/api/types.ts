@@ -62,8 +62,7 @@ export interface CutOver {
 
 export interface Difference {
   notice: string;
-  number: string;
-  called: string;
+  calling: string;
   at: string;
   when: string;
   caller?: string;

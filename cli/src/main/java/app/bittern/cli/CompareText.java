@@ -3,8 +3,8 @@ package app.bittern.cli;
 import app.bittern.compare.Comparison;
 import app.bittern.compare.DialledOtherwise;
 import app.bittern.compare.Difference;
+import app.bittern.compare.ShownOutside;
 import app.bittern.formats.answer.ComparisonJson;
-import app.bittern.plan.Kind;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Ref;
 import app.bittern.plan.Seconds;
@@ -20,10 +20,8 @@ final class CompareText {
             text.append("Callers notice nothing.\n");
         }
         for (Difference one : comparison.noticed()) {
-            Ref number = new Ref(Kind.NUMBER, one.number().text());
-            String title = after.find(number).isPresent() ? after.title(number) : before.title(number);
             String keys = one.choices().isEmpty() ? "" : ", keys " + String.join(" ", one.choices());
-            String head = says(one, after, before) + title + ", " + one.when()
+            String head = says(one, after, before) + one.calling().words(after, before) + ", " + one.when()
                     + one.caller().map(who -> ", " + who).orElse("") + keys + ":";
             text.append(new Table().row(head)).append('\n');
             text.append(new Table(10)
@@ -43,6 +41,15 @@ final class CompareText {
             text.append(new Table(10)
                             .row("  before", DialledOtherwise.words(one.before()))
                             .row("  now", DialledOtherwise.words(one.after())))
+                    .append('\n');
+        }
+        for (ShownOutside one : comparison.shown()) {
+            String who = String.join(", ", one.phones().stream().map(Ref::key).toList());
+            text.append(new Table().row("Phones that show another number when they call out, " + who + ":"))
+                    .append('\n');
+            text.append(new Table(10)
+                            .row("  before", ShownOutside.words(one.before()))
+                            .row("  now", ShownOutside.words(one.after())))
                     .append('\n');
         }
         Table objects = new Table(10, 36, 24);

@@ -176,7 +176,10 @@ class CommandsTest {
         Said said = say("compare", PLAN, after, "--at", "2026-11-23", "--json");
         assertThat(said.status()).isEqualTo(1);
         JsonNode noticed = said.json().get("noticed");
-        assertThat(noticed).hasSize(2);
+        // By two numbers in open hours, and at all times for phones that dial the menu's own number.
+        assertThat(noticed).hasSize(3);
+        assertThat(noticed.at("/2/dialled").asString()).isEqualTo("2900");
+        assertThat(noticed.at("/2/when").asString()).isEqualTo("always");
         assertThat(noticed.at("/0/choices/0").asString()).isEqualTo("3");
         assertThat(noticed.at("/0/before/in").asString()).isEqualTo("mailbox/lost-property");
         assertThat(noticed.at("/0/after/in").asString()).isEqualTo("mailbox/bookings");

@@ -26,7 +26,7 @@ public sealed interface Origin {
     /// @param callerId       the number that it shows
     record Inside(Optional<Ref> classOfService, Optional<E164> callerId) implements Origin {
         /// A phone's.
-        static Inside of(Extension extension) {
+        public static Inside of(Extension extension) {
             return new Inside(extension.classOfService(), extension.callerId());
         }
 

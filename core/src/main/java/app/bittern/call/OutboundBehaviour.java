@@ -1,7 +1,11 @@
 package app.bittern.call;
 
+import app.bittern.number.Caller;
 import app.bittern.number.E164;
+import app.bittern.plan.Extension;
+import app.bittern.plan.Kind;
 import app.bittern.plan.Outbound;
+import app.bittern.plan.Ref;
 import app.bittern.plan.Trunk;
 import java.util.ArrayList;
 import java.util.List;
@@ -39,7 +43,7 @@ final class OutboundBehaviour implements Behaviour<Outbound> {
     @Override
     public Decision decide(Outbound outbound, Scene scene, BenchInHand bench) {
         String digits = bench.bench().called() instanceof Arrival.Inside(String dialled) ? dialled : "";
-        Optional<E164> shows = shows(outbound, scene);
+        Optional<E164> shows = shows(outbound, scene, bench.bench().caller());
         if (barred(outbound, scene)) {
             return refused(
                     new Cause.Barred(), new Account.SentOut(outbound, digits, List.of(), Optional.empty(), shows));
@@ -61,10 +65,15 @@ final class OutboundBehaviour implements Behaviour<Outbound> {
         return Decision.of(cause, 0, List.of(new Heard(0, 0, Heard.Sound.TONE, "congestion")), account);
     }
 
-    /// The phone's own number, else the route's; help must find who called, so for emergencies the route's.
-    private static Optional<E164> shows(Outbound outbound, Scene scene) {
-        Optional<E164> own =
-                scene.context().from() instanceof Origin.Inside inside ? inside.callerId() : Optional.empty();
-        return outbound.category().equals(EMERGENCY) ? outbound.callerId() : own.or(outbound::callerId);
+    /// The number of the phone or of its queue, else the route's; help must find who called, so for emergencies the
+    /// route's.
+    private static Optional<E164> shows(Outbound outbound, Scene scene, Caller caller) {
+        return Optional.of(caller)
+                .filter(one -> !outbound.category().equals(EMERGENCY))
+                .flatMap(one -> one instanceof Caller.Inside(String number)
+                        ? scene.plan().find(new Ref(Kind.EXTENSION, number), Extension.class)
+                        : Optional.empty())
+                .flatMap(phone -> Phones.shows(scene.plan(), phone))
+                .or(outbound::callerId);
     }
 }

@@ -5,7 +5,9 @@ import app.bittern.plan.Branch;
 import app.bittern.plan.Extension;
 import app.bittern.plan.InboundNumber;
 import app.bittern.plan.Outbound;
+import app.bittern.plan.Party;
 import app.bittern.plan.Plan;
+import app.bittern.plan.Queue;
 import app.bittern.plan.Ref;
 import app.bittern.plan.Route;
 import java.util.ArrayList;
@@ -70,6 +72,17 @@ public final class Phones {
     /// Whether a phone is one of the callers that a rule is for.
     public static boolean is(Plan plan, Extension phone, Route.From rule) {
         return Origin.Inside.of(phone).is(plan, rule);
+    }
+
+    /// The number that a phone shows when it calls out: its own, else that of the first queue which has one and whose
+    /// agent it is. None where the outbound route's is shown.
+    public static Optional<E164> shows(Plan plan, Extension phone) {
+        return phone.callerId()
+                .or(() -> plan.all(Queue.class)
+                        .filter(queue -> queue.agents().stream()
+                                .anyMatch(agent -> agent.party().equals(new Party.Inside(phone.ref()))))
+                        .flatMap(queue -> queue.callerId().stream())
+                        .findFirst());
     }
 
     /// What a phone can dial that is told apart, by example: each number and code of the site, each inbound number

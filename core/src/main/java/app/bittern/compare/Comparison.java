@@ -13,14 +13,17 @@ import java.util.stream.Stream;
 /// @param classes   the classes that the sets of calls are of
 /// @param objects   the objects added, removed and changed
 /// @param dialled   what phones of the site get otherwise when they dial
+/// @param shown     phones that show another number when they call out
 /// @param unnoticed changed objects that no call passes or asks of which callers notice anything
 public record Comparison(
         List<Difference> noticed,
         CallClasses classes,
         ObjectChanges objects,
         List<DialledOtherwise> dialled,
+        List<ShownOutside> shown,
         List<Ref> unnoticed) {
     public Comparison {
+        shown = List.copyOf(shown);
         dialled = List.copyOf(dialled);
         noticed = List.copyOf(noticed);
         unnoticed = List.copyOf(unnoticed);
@@ -41,6 +44,11 @@ public record Comparison(
                 .filter(ref -> !walk.concerned().contains(ref))
                 .toList();
         return new Comparison(
-                walk.differences(), walk.classes(), objects, DialledOtherwise.of(before, after), unnoticed);
+                walk.differences(),
+                walk.classes(),
+                objects,
+                DialledOtherwise.of(before, after),
+                ShownOutside.of(before, after),
+                unnoticed);
     }
 }

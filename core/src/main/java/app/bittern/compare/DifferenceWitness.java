@@ -4,7 +4,7 @@ import app.bittern.call.Bench;
 import app.bittern.call.Trace;
 import app.bittern.call.Tracer;
 import app.bittern.callset.CallClasses;
-import app.bittern.number.E164;
+import app.bittern.callset.Calling;
 import app.bittern.plan.Plan;
 import app.bittern.witness.Witness;
 import java.util.ArrayDeque;
@@ -21,14 +21,14 @@ import java.util.function.Predicate;
 record DifferenceWitness(Trace before, Trace after, Bench bench) {
     /// A call that ends differently: along the way of either side to the pair, and on to each end that it can
     /// come to from there.
-    static Optional<DifferenceWitness> ending(JointGraph joint, E164 called, JointState pair) {
-        return onward(joint, called, pair, DifferenceWitness::endsElsewhere);
+    static Optional<DifferenceWitness> ending(JointGraph joint, Calling calling, JointState pair) {
+        return onward(joint, calling, pair, DifferenceWitness::endsElsewhere);
     }
 
     /// A call that differs as asked: along the way of either side to the pair, and on to each end that it can come to
     /// from there.
     static Optional<DifferenceWitness> onward(
-            JointGraph joint, E164 called, JointState pair, Predicate<DifferenceWitness> differ) {
+            JointGraph joint, Calling calling, JointState pair, Predicate<DifferenceWitness> differ) {
         for (boolean first : new boolean[] {true, false}) {
             Deque<JointState> work = new ArrayDeque<>();
             Set<Spot> seen = new HashSet<>();
@@ -40,7 +40,7 @@ record DifferenceWitness(Trace before, Trace after, Bench bench) {
                     continue;
                 }
                 if (spot.state() < 0 || next.equals(pair)) {
-                    Optional<DifferenceWitness> shown = along(joint, called, next, first, differ);
+                    Optional<DifferenceWitness> shown = along(joint, calling, next, first, differ);
                     if (shown.isPresent()) {
                         return shown;
                     }
@@ -57,11 +57,11 @@ record DifferenceWitness(Trace before, Trace after, Bench bench) {
 
     /// A call along the way of one side to a pair, if its traces differ as asked.
     static Optional<DifferenceWitness> along(
-            JointGraph joint, E164 called, JointState pair, boolean first, Predicate<DifferenceWitness> differ) {
+            JointGraph joint, Calling calling, JointState pair, boolean first, Predicate<DifferenceWitness> differ) {
         Plan plan = first ? joint.before().plan() : joint.after().plan();
         Trail way = first ? pair.wayBefore() : pair.wayAfter();
         Optional<CallClasses.Call> call = joint.classes().call(pair.calls());
-        return call.flatMap(one -> Witness.of(plan, one.to(called), way.list(), way.visits()))
+        return call.flatMap(one -> Witness.of(plan, calling.bench(one), way.list(), way.visits()))
                 .map(bench -> new DifferenceWitness(
                         Tracer.trace(joint.before().plan(), bench),
                         Tracer.trace(joint.after().plan(), bench),

@@ -1,14 +1,19 @@
 package app.bittern.compare;
 
+import app.bittern.call.Dialling;
+import app.bittern.call.Origin;
+import app.bittern.call.Phones;
 import app.bittern.call.Trace;
 import app.bittern.callset.CallClasses;
 import app.bittern.callset.CallSet;
 import app.bittern.callset.CallWords;
+import app.bittern.callset.Calling;
 import app.bittern.effect.Effects;
 import app.bittern.graph.StateGraph;
 import app.bittern.hours.Horizon;
 import app.bittern.number.E164;
 import app.bittern.paths.Path;
+import app.bittern.plan.Extension;
 import app.bittern.plan.InboundNumber;
 import app.bittern.plan.Plan;
 import app.bittern.plan.PlanObject;
@@ -16,6 +21,7 @@ import app.bittern.plan.Ref;
 import app.bittern.plan.Slot;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
@@ -50,12 +56,73 @@ public final class Differences {
                 .forEach(plan -> plan.all(InboundNumber.class).forEach(number -> numbers.add(number.called())));
         Map<JointGraph.Key, List<TreatedOtherwise.Visited>> otherwise = new HashMap<>();
         for (E164 number : numbers) {
-            JointWalk one = new JointWalk(walk.joint, changed, otherwise, number);
-            one.walk();
-            one.partings().forEach(parting -> walk.tell(number, parting));
-            one.told().forEach(told -> walk.tell(number, told));
+            walk.go(changed, otherwise, Optional.of(number), walk.joint.begin(number));
         }
+        walk.go(changed, otherwise, Optional.empty(), walk.dialled());
         return walk;
+    }
+
+    /// @param called the number that is called; none where phones dial
+    private void go(
+            Differing changed,
+            Map<JointGraph.Key, List<TreatedOtherwise.Visited>> otherwise,
+            Optional<E164> called,
+            List<JointState> begun) {
+        JointWalk walk = new JointWalk(joint, changed, otherwise, called, begun);
+        walk.walk();
+        walk.partings().forEach(parting -> tell(called, parting));
+        walk.told().forEach(told -> tell(called, told));
+    }
+
+    /// Where calls begin in which phones dial what leads to the same place in both plans; what leads elsewhere is
+    /// found as [DialledOtherwise].
+    private List<JointState> dialled() {
+        Set<String> examples = new LinkedHashSet<>(Phones.examples(before.plan()));
+        examples.addAll(Phones.examples(after.plan()));
+        List<Ref> phones = phones();
+        List<JointState> itself = new ArrayList<>();
+        List<JointState> begun = new ArrayList<>();
+        examples.stream()
+                .filter(digits -> Dialling.of(before.plan(), digits).equals(Dialling.of(after.plan(), digits)))
+                .forEach(digits -> phones.stream()
+                        .filter(phone -> may(before.plan(), phone, digits) == may(after.plan(), phone, digits))
+                        // Who dials their own number is the last to be shown.
+                        .forEach(phone ->
+                                (phone.key().equals(digits) ? itself : begun).addAll(joint.begin(phone, digits))));
+        begun.addAll(itself);
+        return begun;
+    }
+
+    private static boolean may(Plan plan, Ref phone, String digits) {
+        return plan.find(phone, Extension.class)
+                .map(Origin.Inside::of)
+                .filter(from -> from.may(plan, Dialling.of(plan, digits).leads()))
+                .isPresent();
+    }
+
+    /// A phone of each class of those that are alike in both plans.
+    private List<Ref> phones() {
+        Map<Ref, Integer> first = classes(before.plan());
+        Map<Ref, Integer> second = classes(after.plan());
+        Map<List<Integer>, Ref> phones = new LinkedHashMap<>();
+        first.forEach((phone, one) -> {
+            if (second.containsKey(phone)) {
+                phones.putIfAbsent(List.of(one, second.get(phone)), phone);
+            }
+        });
+        return List.copyOf(phones.values());
+    }
+
+    private static Map<Ref, Integer> classes(Plan plan) {
+        Map<Ref, Integer> classes = new LinkedHashMap<>();
+        int number = 0;
+        for (Phones.Alike alike : Phones.classes(plan)) {
+            for (Extension phone : alike.phones()) {
+                classes.put(phone.ref(), number);
+            }
+            number++;
+        }
+        return classes;
     }
 
     /// What differs, by number.
@@ -73,39 +140,48 @@ public final class Differences {
         return joint.classes();
     }
 
-    private void tell(E164 called, JointWalk.Parting parting) {
+    private void tell(Optional<E164> called, JointWalk.Parting parting) {
         JointState first = parting.pairs().getFirst();
         Optional<DifferenceWitness> shown = parting.pairs().stream()
-                .flatMap(pair -> DifferenceWitness.ending(joint, called, pair).stream())
+                .flatMap(pair -> DifferenceWitness.ending(joint, joint.calling(pair, called), pair).stream())
                 .findFirst();
         Difference.Side one = shown.map(call -> ended(call.before())).orElseGet(() -> leads(before, first.before()));
         Difference.Side other = shown.map(call -> ended(call.after())).orElseGet(() -> leads(after, first.after()));
-        add(called, Difference.Notice.ENDS, parting.at(), parting.calls(), first, one, other, shown);
+        add(
+                joint.calling(first, called),
+                Difference.Notice.ENDS,
+                parting.at(),
+                parting.calls(),
+                first,
+                one,
+                other,
+                shown);
     }
 
-    private void tell(E164 called, JointWalk.Told one) {
+    private void tell(Optional<E164> called, JointWalk.Told one) {
+        Calling calling = joint.calling(one.pair(), called);
         int stepsBefore = one.pair().wayBefore().list().size();
         int stepsAfter = one.pair().wayAfter().list().size();
         boolean effects = one.notice() == Difference.Notice.SHOWN || one.notice() == Difference.Notice.SETS_OFF;
         Optional<DifferenceWitness> shown = effects
-                ? settingOff(called, one)
+                ? settingOff(calling, one)
                 : Stream.of(true, false)
                         .flatMap(side -> DifferenceWitness.along(
                                 joint,
-                                called,
+                                calling,
                                 one.pair(),
                                 side,
                                 call -> Noticed.differ(
                                         one.notice(), call.before(), stepsBefore, call.after(), stepsAfter))
                                 .stream())
                         .findFirst();
-        add(called, one.notice(), one.at(), one.calls(), one.pair(), one.before(), one.after(), shown);
+        add(calling, one.notice(), one.at(), one.calls(), one.pair(), one.before(), one.after(), shown);
     }
 
-    private Optional<DifferenceWitness> settingOff(E164 called, JointWalk.Told one) {
+    private Optional<DifferenceWitness> settingOff(Calling calling, JointWalk.Told one) {
         return DifferenceWitness.onward(
                 joint,
-                called,
+                calling,
                 one.pair(),
                 call -> Noticed.differ(
                         one.notice(),
@@ -115,7 +191,7 @@ public final class Differences {
     }
 
     private void add(
-            E164 called,
+            Calling calling,
             Difference.Notice notice,
             Ref at,
             CallSet calls,
@@ -127,9 +203,9 @@ public final class Differences {
         List<CallWords.Product> products = words.products(calls).list();
         // Where times, callers and switches hang together, they cannot be told apart from each other.
         Optional<CallWords.Product> alone = products.size() == 1 ? Optional.of(products.getFirst()) : Optional.empty();
-        found.add(new Difference(
+        add(new Difference(
                 notice,
-                called,
+                calling,
                 at,
                 calls,
                 alone.map(product -> product.when() + (product.turned().isEmpty() ? "" : ", with " + product.turned()))
@@ -138,6 +214,7 @@ public final class Differences {
                 choices(pair),
                 one,
                 other,
+                calling instanceof Calling.Phone,
                 shown.map(DifferenceWitness::bench)));
         concern(before.plan(), at);
         concern(after.plan(), at);
@@ -145,6 +222,18 @@ public final class Differences {
             concern(before.plan(), call.before());
             concern(after.plan(), call.after());
         });
+    }
+
+    /// What phones of the site notice just as callers do who come there from outside is told once.
+    private void add(Difference fresh) {
+        Optional<Difference> same = found.stream()
+                .filter(one -> fresh.inside() && one.holdsFor(fresh))
+                .findFirst();
+        if (same.isPresent()) {
+            found.set(found.indexOf(same.get()), same.get().alsoInside());
+        } else {
+            found.add(fresh);
+        }
     }
 
     private static Difference.Side ended(Trace trace) {
@@ -164,6 +253,7 @@ public final class Differences {
 
     private static List<String> choices(Plan plan, Trail way) {
         return way.list().stream()
+                .filter(step -> step.state().context().dials().isEmpty())
                 .flatMap(step -> step.causes().stream())
                 .flatMap(cause -> Path.chosen(plan, cause).stream())
                 .toList();

@@ -11,6 +11,7 @@ import app.bittern.plan.PlanObject;
 import app.bittern.plan.Queue;
 import app.bittern.plan.Ref;
 import app.bittern.plan.RingGroup;
+import app.bittern.plan.Site;
 import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -29,6 +30,7 @@ public final class Differing {
     private final Plan before;
     private final Plan after;
     private final Set<Ref> refs = new HashSet<>();
+    private final boolean everywhere;
     private final Map<Ref, Boolean> near = new HashMap<>();
 
     public Differing(Plan before, Plan after) {
@@ -36,6 +38,21 @@ public final class Differing {
         this.after = after;
         collect(before, after);
         collect(after, before);
+        everywhere = !felt(before).equals(felt(after));
+    }
+
+    /// What any call feels of the site: which time it is there, how numbers are dialled, in which language it is spoken
+    /// to, how long a ring is.
+    private static List<Object> felt(Plan plan) {
+        return plan.all(Site.class)
+                .<Object>map(site ->
+                        List.of(site.key(), site.timeZone(), site.country(), site.languages(), site.ringCycle()))
+                .toList();
+    }
+
+    /// Whether something differs that any call feels.
+    boolean everywhere() {
+        return everywhere;
     }
 
     private void collect(Plan one, Plan other) {
@@ -71,10 +88,7 @@ public final class Differing {
     }
 
     private boolean reckoned(Ref ref) {
-        return is(ref)
-                || refs.stream().anyMatch(one -> one.kind() == Kind.SITE)
-                || near(before.find(ref))
-                || near(after.find(ref));
+        return is(ref) || everywhere || near(before.find(ref)) || near(after.find(ref));
     }
 
     private boolean near(Optional<PlanObject> found) {

@@ -10,11 +10,14 @@ import app.bittern.call.Window;
 import app.bittern.callset.CallClasses;
 import app.bittern.callset.CallSet;
 import app.bittern.callset.CallWords;
+import app.bittern.callset.Calling;
 import app.bittern.graph.Beginnings;
+import app.bittern.graph.InsideBeginnings;
 import app.bittern.graph.StateGraph;
 import app.bittern.graph.Way;
 import app.bittern.hours.Horizon;
 import app.bittern.number.E164;
+import app.bittern.plan.Extension;
 import app.bittern.plan.Kind;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Queue;
@@ -29,6 +32,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /// The state graphs of two plans as one: where a call stands in each, and where the same call can go on to in
@@ -79,6 +83,45 @@ final class JointGraph {
         return pairs;
     }
 
+    /// Where calls begin on both sides in which a phone of both plans dials something.
+    List<JointState> begin(Ref phone, String dialled) {
+        List<JointState> pairs = new ArrayList<>();
+        for (InsideBeginnings.Begun first : begun(before, 0, phone, dialled)) {
+            for (InsideBeginnings.Begun second : begun(after, 1, phone, dialled)) {
+                CallSet calls = first.calls().and(second.calls());
+                int one = calls.isEmpty() ? -1 : before.begin(first.state());
+                int other = one < 0 ? -1 : after.begin(second.state());
+                if (other >= 0) {
+                    pairs.add(new JointState(Spot.in(one), Spot.in(other), calls, Trail.NONE, Trail.NONE));
+                }
+            }
+        }
+        return pairs;
+    }
+
+    private List<InsideBeginnings.Begun> begun(StateGraph graph, int index, Ref phone, String dialled) {
+        return InsideBeginnings.of(
+                graph.plan(),
+                classes,
+                index,
+                graph.plan().find(phone, Extension.class).orElseThrow(),
+                dialled);
+    }
+
+    /// How the calls of a pair begin: as a phone dials, where one does, else to a number.
+    Calling calling(JointState pair, Optional<E164> called) {
+        if (called.isPresent()) {
+            return new Calling.ToNumber(called.get());
+        }
+        State begun = pair.wayBefore().list().stream()
+                .map(Step::state)
+                .findFirst()
+                .or(() -> pair.wayAfter().list().stream().map(Step::state).findFirst())
+                .orElseGet(() -> before.state(pair.before().state()));
+        return new Calling.Phone(
+                begun.at(), begun.context().dials().orElseThrow().dialling().digits());
+    }
+
     /// Calls that enter a route, or that none takes.
     private record Begin(Spot spot, CallSet calls) {}
 
@@ -103,9 +146,18 @@ final class JointGraph {
 
     private boolean same(JointState.Stands pair) {
         State first = before.state(pair.before().state());
-        return !touched.test(first.at())
-                && first.equals(after.state(pair.after().state()))
-                && heardAlike(pair);
+        return !touched(first) && first.equals(after.state(pair.after().state())) && heardAlike(pair);
+    }
+
+    /// Whether something that differs can be reached from a state.
+    private boolean touched(State state) {
+        return touched.test(state.at())
+                || state.context()
+                        .dials()
+                        .filter(dials -> Stream.concat(
+                                        dials.dialling().leads().target().stream(), dials.route().stream())
+                                .anyMatch(touched))
+                        .isPresent();
     }
 
     /// Whether what a call carries is the same on both sides, and sounds the same.

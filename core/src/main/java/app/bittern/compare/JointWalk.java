@@ -55,24 +55,26 @@ final class JointWalk {
     private final StateGraph before;
     private final StateGraph after;
     private final Map<JointGraph.Key, List<TreatedOtherwise.Visited>> otherwise;
-    private final E164 called;
+    private final Optional<E164> called;
     private final Deque<JointState> work = new ArrayDeque<>();
     private final Map<JointState.Came, CallSet> seen = new HashMap<>();
     private final Map<String, Parting> partings = new LinkedHashMap<>();
     private final Map<String, Told> told = new LinkedHashMap<>();
 
+    /// @param called the number that is called; none where phones dial
     JointWalk(
             JointGraph joint,
             Differing changed,
             Map<JointGraph.Key, List<TreatedOtherwise.Visited>> otherwise,
-            E164 called) {
+            Optional<E164> called,
+            List<JointState> begun) {
         this.joint = joint;
         this.changed = changed;
         this.before = joint.before();
         this.after = joint.after();
         this.otherwise = otherwise;
         this.called = called;
-        work.addAll(joint.begin(called));
+        work.addAll(begun);
     }
 
     void walk() {
@@ -196,8 +198,6 @@ final class JointWalk {
         if (alike && !changed.near(one.at())) {
             return Set.of();
         }
-        Bench call =
-                joint.classes().call(pair.calls()).map(some -> some.to(called)).orElseThrow();
         List<TreatedOtherwise.Visited> visits = otherwise.computeIfAbsent(
                 in.key(),
                 key -> TreatedOtherwise.of(
@@ -205,7 +205,7 @@ final class JointWalk {
                                 before.plan(), one, key.stands().carriedBefore()),
                         new TreatedOtherwise.Side(
                                 after.plan(), other, key.stands().carriedAfter()),
-                        call,
+                        call(pair),
                         changed.is(one.at()) || changed.is(other.at())));
         Set<List<Cause>> left = new LinkedHashSet<>();
         for (TreatedOtherwise.Visited visited : visits) {
@@ -236,6 +236,13 @@ final class JointWalk {
             }
         }
         return left.stream().flatMap(List::stream).collect(Collectors.toCollection(LinkedHashSet::new));
+    }
+
+    private Bench call(JointState pair) {
+        return joint.classes()
+                .call(pair.calls())
+                .map(joint.calling(pair, called)::bench)
+                .orElseThrow();
     }
 
     private static String choice(Cause cause) {

@@ -31,7 +31,7 @@ final class Touched {
 
     Touched(Plan before, Plan after, Differing differing) {
         Set<Ref> changed = differing.refs();
-        everything = changed.stream().anyMatch(ref -> ref.kind() == Kind.SITE);
+        everything = differing.everywhere();
         for (Plan plan : List.of(before, after)) {
             spread(plan, changed);
         }
@@ -68,6 +68,10 @@ final class Touched {
         boolean menus = changed.stream().anyMatch(ref -> ref.kind() == Kind.MENU);
         boolean contacts = changed.stream().anyMatch(ref -> ref.kind() == Kind.CONTACT);
         Deque<Ref> work = new ArrayDeque<>(changed);
+        // Texts of alarms may name the site.
+        if (changed.stream().anyMatch(ref -> ref.kind() == Kind.SITE)) {
+            plan.all(Alarm.class).forEach(alarm -> work.add(alarm.ref()));
+        }
         for (PlanObject object : plan.objects()) {
             if ((people && leads(object, new Destination.OwnMailbox()))
                     || (menus && leads(object, new Destination.Back()))

@@ -10,6 +10,7 @@ import app.bittern.plan.Hours;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Ref;
 import app.bittern.promise.Kept;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -25,6 +26,7 @@ public final class Examination {
     private final Wanted wanted;
     private Optional<Paths> paths = Optional.empty();
     private Optional<Reachable> reached = Optional.empty();
+    private Optional<Reachable> dialled = Optional.empty();
     private Optional<RouteTakes> takes = Optional.empty();
     private Optional<List<Kept>> promises = Optional.empty();
     private final Map<Ref, Set<String>> never = new HashMap<>();
@@ -65,6 +67,31 @@ public final class Examination {
         Reachable all = reached.orElseGet(() -> Reachable.of(paths()));
         reached = Optional.of(all);
         return all;
+    }
+
+    /// What calls of phones of the site come to, as far as no call from outside does.
+    public synchronized Reachable dialled() {
+        Reachable all = dialled.orElseGet(() -> reached().dialled());
+        dialled = Optional.of(all);
+        return all;
+    }
+
+    /// What calls come to, those from outside first.
+    public List<Reachable> everywhere() {
+        return List.of(reached(), dialled());
+    }
+
+    /// Each round that nobody chooses, those of calls from outside first; of those of calls inside the ones that no
+    /// call from outside comes to.
+    public List<Reachable.Around> rounds() {
+        List<Reachable.Around> outside = reached().rounds();
+        List<Reachable.Around> rounds = new ArrayList<>(outside);
+        dialled().rounds().stream()
+                .filter(inside -> outside.stream()
+                        .noneMatch(one -> one.endless() == inside.endless()
+                                && one.passed().stream().anyMatch(inside.passed()::contains)))
+                .forEach(rounds::add);
+        return rounds;
     }
 
     /// Which routes take any call.

@@ -103,7 +103,7 @@ public final class StateGraph {
     /// @throws java.util.concurrent.CancellationException where it is not wanted any more
     public static StateGraph dialled(Plan plan, CallClasses classes, int index, List<State> begins, Wanted wanted) {
         StateGraph graph = new StateGraph(plan, classes, index);
-        begins.forEach(state -> graph.id(graph.matters.reduced(state)));
+        begins.forEach(graph::begin);
         graph.expandAll(wanted);
         return graph;
     }
@@ -166,7 +166,12 @@ public final class StateGraph {
     }
 
     private int begin(Route route, Context context) {
-        return id(matters.reduced(new State(route.ref(), context)));
+        return begin(new State(route.ref(), context));
+    }
+
+    /// The state in which calls begin, as this graph keeps it.
+    public int begin(State state) {
+        return id(matters.reduced(state));
     }
 
     /// The languages that calls begin in, each with its calls.

@@ -62,11 +62,23 @@ public final class Paths {
     /// @throws java.util.concurrent.CancellationException where they are not wanted any more
     public static Paths dialling(Plan plan, Horizon horizon, Extension phone, List<String> digits, Wanted wanted) {
         CallClasses classes = new CallClasses(List.of(plan), horizon);
-        List<State> begun = digits.stream()
-                .flatMap(some -> InsideBeginnings.of(plan, classes, 0, phone, some).stream())
-                .map(InsideBeginnings.Begun::state)
-                .toList();
-        return new Paths(StateGraph.dialled(plan, classes, 0, begun, wanted), wanted);
+        return dialling(
+                plan,
+                classes,
+                digits.stream()
+                        .flatMap(some -> InsideBeginnings.of(plan, classes, 0, phone, some).stream())
+                        .toList(),
+                wanted);
+    }
+
+    /// The paths of calls that phones begin, by the classes of others of the same plan.
+    static Paths dialling(Paths others, List<InsideBeginnings.Begun> begun) {
+        return dialling(others.plan(), others.classes(), begun, others.wanted);
+    }
+
+    private static Paths dialling(Plan plan, CallClasses classes, List<InsideBeginnings.Begun> begun, Wanted wanted) {
+        List<State> states = begun.stream().map(InsideBeginnings.Begun::state).toList();
+        return new Paths(StateGraph.dialled(plan, classes, 0, states, wanted), wanted);
     }
 
     /// The paths of calls in which a phone dials some digits.

@@ -3,11 +3,14 @@ package app.bittern.paths;
 import app.bittern.call.Bench;
 import app.bittern.call.Cause;
 import app.bittern.call.Ending;
+import app.bittern.call.Onward;
 import app.bittern.call.State;
 import app.bittern.call.Transition;
 import app.bittern.call.Window;
 import app.bittern.callset.CallSet;
+import app.bittern.callset.Calling;
 import app.bittern.graph.Beginnings;
+import app.bittern.graph.InsideBeginnings;
 import app.bittern.graph.StateGraph;
 import app.bittern.graph.Way;
 import app.bittern.number.E164;
@@ -30,8 +33,10 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.function.Predicate;
+import java.util.stream.Collectors;
 
-/// What calls to any inbound number of a plan can come to, with a shortest way there that some call takes.
+/// What calls to any inbound number of a plan can come to, or all that phones of the site dial, with a shortest way
+/// there that some call takes.
 ///
 /// One search in breadth over the state graph, from all numbers at once; a state is gone on from for those
 /// calls that have not come there before. Cost: states × ways × the sets of calls that part on the way. Which
@@ -47,30 +52,22 @@ public final class Reachable {
     private final Map<PathGraph.Node, List<PathGraph.Node>> before = new HashMap<>();
 
     /// How some calls first came to a state.
-    private record Came(int state, CallSet calls, Optional<Came> from, Optional<Way> by, E164 number) {}
+    private record Came(int state, CallSet calls, Optional<Came> from, Optional<Way> by, Calling calling) {}
 
-    private Reachable(Paths paths, Predicate<Route> by) {
+    private Reachable(Paths paths, List<NumberPaths> numbers, List<Came> begun) {
         this.paths = paths;
+        this.numbers = numbers;
         this.graph = paths.graph();
         this.come = new CallSet[graph.size()];
         Arrays.fill(come, graph.classes().none());
         for (int state = 0; state < graph.size(); state++) {
             ways.add(new ArrayList<>(1));
         }
-        Deque<Came> work = new ArrayDeque<>();
-        for (InboundNumber number : paths.plan().all(InboundNumber.class).toList()) {
-            for (Beginnings.Taken taken : Beginnings.of(graph, number.called()).taken()) {
-                if (by.test(taken.route())) {
-                    work.add(new Came(
-                            taken.state(), taken.calls(), Optional.empty(), Optional.empty(), number.called()));
-                }
-            }
-        }
+        Deque<Came> work = new ArrayDeque<>(begun);
         while (!work.isEmpty()) {
             paths.wanted().check();
             enter(work.remove(), work);
         }
-        this.numbers = paths.each();
     }
 
     private void enter(Came came, Deque<Came> work) {
@@ -83,13 +80,13 @@ public final class Reachable {
                     .add(came.state());
         }
         come[came.state()] = come[came.state()].or(fresh);
-        Came kept = new Came(came.state(), fresh, came.from(), came.by(), came.number());
+        Came kept = new Came(came.state(), fresh, came.from(), came.by(), came.calling());
         ways.get(came.state()).add(kept);
         for (Way way : graph.ways(came.state())) {
             if (way.target() >= 0) {
                 CallSet on = fresh.and(way.calls()).minus(come[way.target()]);
                 if (!on.isEmpty()) {
-                    work.add(new Came(way.target(), on, Optional.of(kept), Optional.of(way), came.number()));
+                    work.add(new Came(way.target(), on, Optional.of(kept), Optional.of(way), came.calling()));
                 }
             }
         }
@@ -97,12 +94,51 @@ public final class Reachable {
 
     /// What is reached in a plan.
     public static Reachable of(Paths paths) {
-        return new Reachable(paths, route -> true);
+        return of(paths, route -> true);
     }
 
     /// What calls that some routes take come to.
     public static Reachable of(Paths paths, Predicate<Route> by) {
-        return new Reachable(paths, by);
+        List<Came> begun = new ArrayList<>();
+        for (InboundNumber number : paths.plan().all(InboundNumber.class).toList()) {
+            for (Beginnings.Taken taken :
+                    Beginnings.of(paths.graph(), number.called()).taken()) {
+                if (by.test(taken.route())) {
+                    begun.add(came(taken.state(), taken.calls(), new Calling.ToNumber(number.called())));
+                }
+            }
+        }
+        return new Reachable(paths, paths.each(), begun);
+    }
+
+    private static Came came(int state, CallSet calls, Calling calling) {
+        return new Came(state, calls, Optional.empty(), Optional.empty(), calling);
+    }
+
+    /// What calls come to that phones of the site make to numbers of it, as far as no call from outside comes to the
+    /// same: those of one phone of each class, to all such numbers.
+    ///
+    /// @throws java.util.concurrent.CancellationException where it is not wanted any more
+    public Reachable dialled() {
+        List<InsideBeginnings.Begun> others = InsideBeginnings.all(paths.plan(), graph.classes(), 0).stream()
+                .filter(one -> !covers(one))
+                .toList();
+        Paths dialling = Paths.dialling(paths, others);
+        return new Reachable(
+                dialling,
+                List.of(),
+                others.stream()
+                        .filter(one -> dialling.graph().find(one.state()) >= 0)
+                        .map(one -> came(dialling.graph().find(one.state()), one.calls(), one.calling()))
+                        .toList());
+    }
+
+    /// Whether calls from outside come to where a phone is connected, and all that they can be.
+    private boolean covers(InsideBeginnings.Begun begun) {
+        return Transition.outcomes(paths.plan(), begun.state()).stream().allMatch(outcome -> {
+            int next = outcome.onward() instanceof Onward.Next(State state) ? graph.find(state) : -1;
+            return next >= 0 && begun.calls().minus(come[next]).isEmpty();
+        });
     }
 
     /// A way out of an object that some call takes.
@@ -199,7 +235,7 @@ public final class Reachable {
                                         came.calls().and(way.calls()),
                                         came.from(),
                                         came.by(),
-                                        came.number()),
+                                        came.calling()),
                                 List.of(step(came.state(), way, List.of(cause))))
                                 .stream()))
                 .findFirst();
@@ -217,7 +253,7 @@ public final class Reachable {
         }
         return graph.classes()
                 .call(last.calls())
-                .flatMap(call -> Witness.of(paths.plan(), call.to(last.number()), steps));
+                .flatMap(call -> Witness.of(paths.plan(), last.calling().bench(call), steps));
     }
 
     private Step step(int state, Way way, List<Cause> causes) {
@@ -227,8 +263,9 @@ public final class Reachable {
     /// A round that some calls go without anybody choosing to.
     ///
     /// @param at      the object at which a call that goes it comes into it
+    /// @param passed  all of its objects
     /// @param endless whether it can be gone without a second passing; else it takes time
-    public record Around(Ref at, boolean endless, Optional<Bench> witness) {}
+    public record Around(Ref at, Set<Ref> passed, boolean endless, Optional<Bench> witness) {}
 
     /// Each round that nobody chooses, once, by where it is come into.
     public List<Around> rounds() {
@@ -245,8 +282,11 @@ public final class Reachable {
                         .map(step -> step(step.state(), step.way(), step.way().causes()))
                         .toList();
                 CallSet calls = came.calls().and(turn.calls());
-                Came some = new Came(came.state(), calls, came.from(), came.by(), came.number());
-                rounds.add(new Around(graph.state(came.state()).at(), turn.endless(), witness(some, round)));
+                Came some = new Came(came.state(), calls, came.from(), came.by(), came.calling());
+                Set<Ref> passed = turn.steps().stream()
+                        .map(step -> graph.state(step.state()).at())
+                        .collect(Collectors.toSet());
+                rounds.add(new Around(graph.state(came.state()).at(), passed, turn.endless(), witness(some, round)));
             });
         }
         return rounds;

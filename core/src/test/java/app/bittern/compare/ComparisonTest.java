@@ -16,14 +16,19 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.bittern.Plans;
 import app.bittern.RandomBenches;
 import app.bittern.RandomPlans;
+import app.bittern.call.Arrival;
 import app.bittern.call.Bench;
+import app.bittern.call.Dialling;
 import app.bittern.call.Ending;
 import app.bittern.call.Heard;
+import app.bittern.call.Origin;
 import app.bittern.call.Trace;
 import app.bittern.call.Tracer;
+import app.bittern.callset.Calling;
 import app.bittern.effect.Effect;
 import app.bittern.effect.Effects;
 import app.bittern.hours.Horizon;
+import app.bittern.number.Caller;
 import app.bittern.plan.Branch;
 import app.bittern.plan.Kind;
 import app.bittern.plan.Plan;
@@ -88,7 +93,7 @@ class ComparisonTest {
         assertThat(one.choices()).isEmpty();
         assertThat(one.caller()).isEmpty();
         assertThat(one.before().ending().orElseThrow().in()).isEqualTo("mailbox/n");
-        assertThat(one.number()).isEqualTo(MAIN);
+        assertThat(one.calling()).isEqualTo(new Calling.ToNumber(MAIN));
     }
 
     @Test
@@ -152,6 +157,19 @@ class ComparisonTest {
     }
 
     @Test
+    void aPhoneThatOnlyOthersInsideCanDialIsComparedTooAndWhatAllNoticeIsToldOnce() {
+        Plan inside = desk().with(extension("2002", Optional.of("m")));
+        List<Difference> only = noticed(inside, inside.with(extension("2002", Optional.of("n"))));
+        assertThat(only).hasSize(1);
+        assertThat(only.getFirst().calling()).isEqualTo(new Calling.Phone(new Ref(Kind.EXTENSION, "2001"), "2002"));
+        assertThat(only.getFirst().after().ending().orElseThrow().in()).isEqualTo("mailbox/n");
+        List<Difference> both = noticed(desk(), desk().with(group("desk", 55, "mailbox/m", "2001")));
+        assertThat(both).hasSize(1);
+        assertThat(both.getFirst().calling()).isEqualTo(new Calling.ToNumber(MAIN));
+        assertThat(both.getFirst().inside()).isTrue();
+    }
+
+    @Test
     void anotherMemberEndsCallsElsewhereAndIsShownByItsPhone() {
         Plan with = desk().with(extension("2002", none()));
         List<Difference> noticed = noticed(with, with.with(group("desk", 20, "mailbox/m", "2002")));
@@ -205,6 +223,7 @@ class ComparisonTest {
         int ending = 0;
         int hearing = 0;
         int setting = 0;
+        int inside = 0;
         for (int plans = 0; plans < 130; plans++) {
             Plan before = RandomPlans.plan(random);
             Plan other = RandomPlans.plan(random);
@@ -234,7 +253,11 @@ class ComparisonTest {
                 });
             }
             for (int benches = 0; benches < 30; benches++) {
-                Bench bench = RandomBenches.bench(before, random);
+                Bench bench =
+                        benches % 3 == 0 ? RandomBenches.dialled(before, random) : RandomBenches.bench(before, random);
+                if (dialledElsewhere(before, after, bench)) {
+                    continue;
+                }
                 Trace first = Tracer.trace(before, bench);
                 Trace second = Tracer.trace(after, bench);
                 // Where a call is stopped for going round again and again tells nothing of where it went.
@@ -244,6 +267,7 @@ class ComparisonTest {
                 }
                 if (!plain(first).equals(plain(second))) {
                     ending++;
+                    inside += bench.caller() instanceof Caller.Inside ? 1 : 0;
                     assertThat(comparison.noticed())
                             .as("%s: %s then %s on %s", changed, first.ending(), second.ending(), bench)
                             .anySatisfy(one -> assertThat(covers(comparison, one, bench, first, second))
@@ -264,9 +288,23 @@ class ComparisonTest {
             }
         }
         assertThat(setting).isPositive();
+        assertThat(inside).isGreaterThan(10);
         assertThat(shown).isGreaterThan(50);
         assertThat(ending).isGreaterThan(80);
         assertThat(hearing).isGreaterThan(50);
+    }
+
+    /// Whether a phone of the site dials what means something else, or what it may not in one of the plans; that
+    /// is listed apart.
+    private static boolean dialledElsewhere(Plan before, Plan after, Bench bench) {
+        if (!(bench.called() instanceof Arrival.Inside(String digits))) {
+            return false;
+        }
+        Dialling one = Dialling.of(before, digits);
+        Dialling other = Dialling.of(after, digits);
+        return !one.equals(other)
+                || Origin.inside(before, bench.caller()).orElseThrow().may(before, one.leads())
+                        != Origin.inside(after, bench.caller()).orElseThrow().may(after, other.leads());
     }
 
     /// What happens besides, whenever it does.
@@ -283,7 +321,12 @@ class ComparisonTest {
         LocalDateTime local = LocalDateTime.ofInstant(bench.at(), HORIZON.zone());
         return comparison
                         .classes()
-                        .like(0, bench.caller(), local, bench.switches())
+                        // Rules know phones of the site by what begins in them; their calls have no caller outside.
+                        .like(
+                                0,
+                                bench.caller() instanceof Caller.Inside ? new Caller.Unavailable() : bench.caller(),
+                                local,
+                                bench.switches())
                         .meets(one.calls())
                 && Stream.of(first, second)
                         .flatMap(trace -> trace.steps().stream())

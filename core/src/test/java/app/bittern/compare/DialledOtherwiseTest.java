@@ -57,7 +57,7 @@ class DialledOtherwiseTest {
         Random random = new Random(41);
         int told = 0;
         int met = 0;
-        for (int plans = 0; plans < 120; plans++) {
+        for (int plans = 0; plans < 50; plans++) {
             Plan before = RandomPlans.plan(random);
             List<PlanObject> other = RandomPlans.plan(random).objects().stream()
                     .filter(one -> one instanceof Outbound || one instanceof ClassOfService || one instanceof Code)
@@ -90,7 +90,7 @@ class DialledOtherwiseTest {
             assertThat(all).allSatisfy(one -> assertThat(one.before()).isNotEqualTo(one.after()));
             assertThat(DialledOtherwise.of(before, before)).isEmpty();
         }
-        assertThat(met).isGreaterThan(50);
+        assertThat(met).isGreaterThan(20);
         // Who is barred from a route that has changed meets nothing; what differs behind a full trunk is told too.
         assertThat(told).isGreaterThanOrEqualTo(met);
     }

@@ -2,7 +2,10 @@ package app.bittern.finding;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.bittern.RandomBenches;
 import app.bittern.RandomPlans;
+import app.bittern.call.Bench;
+import app.bittern.call.Ending;
 import app.bittern.call.Trace;
 import app.bittern.call.Tracer;
 import app.bittern.edit.Edits;
@@ -10,6 +13,7 @@ import app.bittern.edit.PlanEdit;
 import app.bittern.edit.Planned;
 import app.bittern.edit.Rewiring;
 import app.bittern.hours.Horizon;
+import app.bittern.number.Caller;
 import app.bittern.plan.Accepted;
 import app.bittern.plan.Kind;
 import app.bittern.plan.Plan;
@@ -18,11 +22,13 @@ import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 
 /// What holds of the findings of any plan.
@@ -62,6 +68,51 @@ class FindingsOfRandomPlansTest {
         assertThat(shown)
                 .contains(
                         "hole", "lost", "endless", "round", "silence", "cut-off", "prompt-language", "queue-unstaffed");
+    }
+
+    /// Calls of phones of the site too.
+    @Test
+    void everyCallThatIsLostWithNobodyToRingOrRoundAndRoundIsFound() {
+        Random random = new Random(54);
+        int inside = 0;
+        int outside = 0;
+        for (int plans = 0; plans < 30; plans++) {
+            Plan plan = RandomPlans.plan(random);
+            Examination examination = new Examination(plan, HORIZON);
+            Map<Ending.Lost, Set<String>> found = Map.of(
+                    Ending.Lost.NOBODY, objects(examination, "lost"),
+                    // A round that can take time is told as such, though a call may go it in none.
+                    Ending.Lost.ENDLESS,
+                            Stream.of("endless", "round")
+                                    .flatMap(code -> objects(examination, code).stream())
+                                    .collect(Collectors.toSet()));
+            for (int benches = 0; benches < 60; benches++) {
+                Bench bench =
+                        benches % 2 == 0 ? RandomBenches.dialled(plan, random) : RandomBenches.bench(plan, random);
+                Trace trace = Tracer.trace(plan, bench);
+                Set<String> told = trace.ending()
+                        .cause()
+                        .flatMap(cause -> Optional.ofNullable(found.get(cause)))
+                        .orElse(Set.of());
+                if (trace.ending().cause().filter(found::containsKey).isPresent()) {
+                    inside += bench.caller() instanceof Caller.Inside ? 1 : 0;
+                    outside += bench.caller() instanceof Caller.Inside ? 0 : 1;
+                    assertThat(trace.steps())
+                            .as("%s of %s", trace.ending(), bench)
+                            .anySatisfy(step -> assertThat(told).contains(step.object()));
+                }
+            }
+        }
+        assertThat(inside).isGreaterThan(10);
+        assertThat(outside).isGreaterThan(10);
+    }
+
+    private static Set<String> objects(Examination examination, String code) {
+        return Catalogue.checks().stream()
+                .filter(check -> check.about().code().equals(code))
+                .flatMap(check -> check.examine(examination).stream())
+                .map(finding -> finding.object().toString())
+                .collect(Collectors.toSet());
     }
 
     @Test

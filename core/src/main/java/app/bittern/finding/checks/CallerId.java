@@ -12,6 +12,7 @@ import app.bittern.plan.Outbound;
 import app.bittern.plan.Plan;
 import app.bittern.plan.PlanObject;
 import app.bittern.plan.Pointer;
+import app.bittern.plan.Queue;
 import app.bittern.plan.Ref;
 import java.util.List;
 import java.util.Optional;
@@ -34,10 +35,12 @@ final class CallerId implements Check {
     @Override
     public List<Finding> examine(Examination examination) {
         Plan plan = examination.plan();
-        return Stream.concat(
+        return Stream.of(
                         plan.all(Outbound.class)
                                 .flatMap(outbound -> look(plan, outbound, outbound.callerId()).stream()),
-                        plan.all(Extension.class).flatMap(phone -> look(plan, phone, phone.callerId()).stream()))
+                        plan.all(Extension.class).flatMap(phone -> look(plan, phone, phone.callerId()).stream()),
+                        plan.all(Queue.class).flatMap(queue -> look(plan, queue, queue.callerId()).stream()))
+                .flatMap(found -> found)
                 .toList();
     }
 

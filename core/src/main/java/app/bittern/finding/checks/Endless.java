@@ -23,7 +23,7 @@ final class Endless implements Check {
 
     @Override
     public List<Finding> examine(Examination examination) {
-        return examination.reached().rounds().stream()
+        return examination.rounds().stream()
                 .filter(round -> round.endless())
                 .map(round -> ABOUT.at(
                                 round.at(),

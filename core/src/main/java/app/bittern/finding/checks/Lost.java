@@ -6,13 +6,16 @@ import app.bittern.finding.Check;
 import app.bittern.finding.Examination;
 import app.bittern.finding.Finding;
 import app.bittern.finding.Severity;
+import app.bittern.paths.Reachable;
 import app.bittern.plan.Destination;
 import app.bittern.plan.Plan;
 import app.bittern.plan.PlanObject;
 import app.bittern.plan.Ref;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /// A call ends with nobody to answer and nothing after.
 final class Lost implements Check {
@@ -32,10 +35,18 @@ final class Lost implements Check {
     public List<Finding> examine(Examination examination) {
         Plan plan = examination.plan();
         List<Finding> findings = new ArrayList<>();
-        for (Ref ref : examination.reached().objects()) {
-            examination.reached().exits(ref).stream()
+        Set<Ref> told = new HashSet<>();
+        examination.everywhere().forEach(reached -> look(plan, reached, told, findings));
+        return findings;
+    }
+
+    /// @param told the objects that are told already
+    private static void look(Plan plan, Reachable reached, Set<Ref> told, List<Finding> findings) {
+        for (Ref ref : reached.objects()) {
+            reached.exits(ref).stream()
                     .filter(exit -> exit.lost(Ending.Lost.NOBODY))
                     .findFirst()
+                    .filter(exit -> told.add(ref))
                     .ifPresent(exit -> {
                         PlanObject object = plan.find(ref).orElseThrow();
                         boolean own = object.slots().stream()
@@ -52,9 +63,8 @@ final class Lost implements Check {
                         findings.add(ABOUT.at(ref, says)
                                 .of(exit.state().context().firstCalled().stream()
                                         .toArray())
-                                .shownBy(examination.reached().witness(exit, cause -> true)));
+                                .shownBy(reached.witness(exit, cause -> true)));
                     });
         }
-        return findings;
     }
 }

@@ -51,7 +51,8 @@ final class Silence implements Check {
                                                     + new Seconds(longest).said() + ".")
                                     .of(new Seconds(longest))
                                     .shownBy((queue.hears().isPresent() ? examination.reached() : silent)
-                                            .witness(queue.ref())));
+                                            .witness(queue.ref())
+                                            .or(() -> examination.dialled().witness(queue.ref()))));
                 })
                 .toList();
     }

@@ -1,10 +1,13 @@
 package app.bittern.formats.answer;
 
+import app.bittern.callset.Calling;
 import app.bittern.compare.Comparison;
 import app.bittern.compare.DialledOtherwise;
 import app.bittern.compare.Difference;
 import app.bittern.compare.ObjectChanges;
+import app.bittern.compare.ShownOutside;
 import app.bittern.formats.ObjectJson;
+import app.bittern.number.E164;
 import app.bittern.plan.Branch;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Pointer;
@@ -23,7 +26,8 @@ import tools.jackson.databind.node.ObjectNode;
 /// "after", "witness"?}], "objects": {"added", "removed", "changed": [{"object", "field", "before", "after"}],
 /// "reordered"}, "unnoticed": […]}`.
 ///
-/// The kind is `ends`, `waits` or `hears`. Before and after are an ending with its `second`, or where no call
+/// The kind is `ends`, `waits`, `hears`, `shown` or `sets off`; `inside` tells whether calls of phones of the site
+/// differ so too. Before and after are an ending with its `second`, or where no call
 /// shows it what it `leads` to; the `second` of the object where it waits; the `words` where it hears.
 public final class ComparisonJson {
     private ComparisonJson() {}
@@ -34,7 +38,14 @@ public final class ComparisonJson {
         for (Difference difference : comparison.noticed()) {
             ObjectNode one = noticed.addObject();
             one.put("kind", difference.notice().word());
-            one.put("number", difference.number().text());
+            switch (difference.calling()) {
+                case Calling.ToNumber(E164 called) -> one.put("number", called.text());
+                case Calling.Phone(Ref phone, String dialled) -> {
+                    one.put("from", phone.toString());
+                    one.put("dialled", dialled);
+                }
+            }
+            one.put("inside", difference.inside());
             one.put("at", difference.at().toString());
             one.put("when", difference.when());
             difference.caller().ifPresent(caller -> one.put("caller", caller));
@@ -46,6 +57,8 @@ public final class ComparisonJson {
         }
         ArrayNode dialled = json.putArray("dialled");
         comparison.dialled().forEach(one -> dialled.add(dialled(one)));
+        ArrayNode shown = json.putArray("shown");
+        comparison.shown().forEach(one -> shown.add(shown(one)));
         ObjectNode objects = json.putObject("objects");
         ArrayNode added = objects.putArray("added");
         comparison.objects().added().forEach(ref -> added.add(ref.toString()));
@@ -70,6 +83,15 @@ public final class ComparisonJson {
         one.set("before", does(difference.before()));
         one.set("after", does(difference.after()));
         return one;
+    }
+
+    private static ObjectNode shown(ShownOutside one) {
+        ObjectNode json = JsonNodeFactory.instance.objectNode();
+        ArrayNode phones = json.putArray("phones");
+        one.phones().forEach(phone -> phones.add(phone.toString()));
+        one.before().ifPresent(number -> json.put("before", number.text()));
+        one.after().ifPresent(number -> json.put("after", number.text()));
+        return json;
     }
 
     private static ObjectNode does(DialledOtherwise.Does does) {

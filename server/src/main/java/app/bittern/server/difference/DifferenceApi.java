@@ -16,8 +16,7 @@ public final class DifferenceApi {
     /// One difference.
     ///
     /// @param notice ends, waits or hears
-    /// @param number the number called, in E.164
-    /// @param called what people call it
+    /// @param calling how such calls begin: a number as people call it, or what a phone inside dials
     /// @param at     what the object is called in which it shows
     /// @param when   at which times
     /// @param choices what the caller keys up to there
@@ -25,8 +24,7 @@ public final class DifferenceApi {
     /// @param bench  a call that shows it
     public record Difference(
             String notice,
-            String number,
-            String called,
+            String calling,
             String at,
             String when,
             Optional<String> caller,

@@ -2,7 +2,6 @@ package app.bittern.server.difference;
 
 import app.bittern.compare.Comparison;
 import app.bittern.compare.Difference;
-import app.bittern.plan.Kind;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Ref;
 import app.bittern.plan.Seconds;
@@ -23,7 +22,7 @@ final class Noticing {
     static DifferenceApi.Noticed of(Comparison comparison, Plan before, Plan after) {
         List<Difference> all = comparison.noticed();
         return new DifferenceApi.Noticed(
-                says(all),
+                says(comparison),
                 all.size(),
                 all.stream()
                         .limit(MOST)
@@ -31,8 +30,12 @@ final class Noticing {
                         .toList());
     }
 
-    private static String says(List<Difference> all) {
-        if (all.isEmpty()) {
+    private static String says(Comparison comparison) {
+        List<Difference> all = comparison.noticed();
+        int dialled = comparison.dialled().size();
+        int shown =
+                comparison.shown().stream().mapToInt(one -> one.phones().size()).sum();
+        if (all.isEmpty() && dialled == 0 && shown == 0) {
             return "callers notice nothing";
         }
         List<String> parts = new ArrayList<>();
@@ -47,6 +50,18 @@ final class Noticing {
                 "sets off something else",
                 "set off something else",
                 one -> one.notice() == Difference.Notice.SETS_OFF);
+        if (dialled > 0) {
+            parts.add(
+                    dialled == 1
+                            ? "1 thing that phones dial does something else"
+                            : dialled + " things that phones dial do something else");
+        }
+        if (shown > 0) {
+            parts.add(
+                    shown == 1
+                            ? "1 phone shows another number outside"
+                            : shown + " phones show another number outside");
+        }
         return String.join(", ", parts);
     }
 
@@ -66,11 +81,9 @@ final class Noticing {
     }
 
     private static DifferenceApi.Difference difference(Difference one, Plan before, Plan after) {
-        Ref number = new Ref(Kind.NUMBER, one.number().text());
         return new DifferenceApi.Difference(
                 one.notice().word(),
-                one.number().text(),
-                title(number, after, before),
+                one.calling().words(after, before),
                 title(one.at(), after, before),
                 one.when(),
                 one.caller(),

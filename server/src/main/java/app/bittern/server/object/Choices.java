@@ -39,7 +39,7 @@ final class Choices {
     /// What fits a text, by number, name or key; those that begin with it first.
     List<ObjectApi.Choice> of(FieldForm form, String find) {
         String wanted = find.strip().toLowerCase(Locale.ROOT);
-        return found(form.choose().options().stream().flatMap(this::of), wanted);
+        return found(form.choose().options().stream().flatMap(option -> of(option, form.choose())), wanted);
     }
 
     private static List<ObjectApi.Choice> found(Stream<ObjectApi.Choice> all, String wanted) {
@@ -62,9 +62,9 @@ final class Choices {
                 .toLowerCase(Locale.ROOT);
     }
 
-    private Stream<ObjectApi.Choice> of(Choosing.Option option) {
+    private Stream<ObjectApi.Choice> of(Choosing.Option option, Choosing among) {
         return switch (option) {
-            case Choosing.Option.Word(String text) -> Stream.of(word(text));
+            case Choosing.Option.Word(String text) -> Stream.of(word(text, among));
             case Choosing.Option.OfKind(String before, Kind kind, boolean byKey) ->
                 ofKind(kind)
                         .map(object -> new ObjectApi.Choice(
@@ -92,13 +92,8 @@ final class Choices {
         };
     }
 
-    private ObjectApi.Choice word(String text) {
-        return new ObjectApi.Choice(
-                text,
-                said.chosen(new Choosing(List.of(new Choosing.Option.Word(text))), text)
-                        .orElse(text),
-                "",
-                Optional.empty());
+    private ObjectApi.Choice word(String text, Choosing among) {
+        return new ObjectApi.Choice(text, said.chosen(among, text).orElse(text), "", Optional.empty());
     }
 
     private Stream<PlanObject> ofKind(Kind kind) {

@@ -28,6 +28,8 @@ import tools.jackson.databind.node.StringNode;
 /// Values of fields as people in the site's country read them: titles for references, durations, numbers and
 /// dates.
 public final class Said {
+    private static final Pattern CAMEL = Pattern.compile("([a-z])([A-Z])");
+
     private static final Map<String, String> WORDS = Map.ofEntries(
             Map.entry("hang-up", "hang up"),
             Map.entry("busy", "busy tone"),
@@ -158,9 +160,7 @@ public final class Said {
         for (Choosing.Option option : choosing.options()) {
             Optional<String> said = switch (option) {
                 case Choosing.Option.Word(String word) ->
-                    word.equals(written)
-                            ? Optional.of(WORDS.getOrDefault(word, word.replace('-', ' ')))
-                            : Optional.<String>empty();
+                    word.equals(written) ? Optional.of(word(word, choosing)) : Optional.<String>empty();
                 case Choosing.Option.OfKind(String before, Kind kind, boolean byKey) ->
                     named(before, kind, byKey, written)
                             .map(ref -> (before.isEmpty() ? "" : doing(before)) + title(ref));
@@ -179,6 +179,15 @@ public final class Said {
             }
         }
         return Optional.empty();
+    }
+
+    /// A word as people read it. Beside objects it says what is done with a call; among words alone it is itself, so
+    /// that the greeting for busy is not the busy tone.
+    private static String word(String word, Choosing among) {
+        boolean alone = among.options().stream().allMatch(Choosing.Option.Word.class::isInstance);
+        String plain =
+                CAMEL.matcher(word).replaceAll("$1 $2").toLowerCase(Locale.ROOT).replace('-', ' ');
+        return alone ? plain : WORDS.getOrDefault(word, plain);
     }
 
     private static String doing(String before) {

@@ -101,6 +101,11 @@ class ObjectsTest {
                 .isEmpty();
         assertThat(texts(get("/choices?kind=menu&at=/keys/1/to&find=repeat"), "/value"))
                 .contains("repeat");
+        // Where calls go, busy is the busy tone; why a mailbox greets is a word by itself.
+        assertThat(texts(get("/choices?kind=ring-group&at=/noAnswer&find=busy"), "/title"))
+                .contains("busy tone");
+        assertThat(texts(get("/choices?kind=branch&at=/cases/open/greetAs&find="), "/title"))
+                .contains("busy", "no answer");
         assertThat(client.get(PLAN + "/choices?kind=menu&at=/colour").status()).isEqualTo(404);
     }
 
