@@ -21,6 +21,7 @@ import app.bittern.plan.Switch;
 import app.bittern.plan.Trunk;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /// What was decided on for a call at one object, as facts: the object, and what the bench said there.
 ///
@@ -148,6 +149,30 @@ public sealed interface Account {
         public InQueue {
             agents = List.copyOf(agents);
             rung = List.copyOf(rung);
+        }
+
+        /// The first second of the wait at which nobody has been in for so long, as far as this call sees it.
+        ///
+        /// @param until the second at which the wait ends
+        public Optional<Integer> emptyFor(int seconds, int until) {
+            List<Integer> changes = Stream.concat(
+                            Stream.of(0), agents.stream().flatMap(one -> one.presence().seconds().stream()))
+                    .filter(second -> second <= until)
+                    .distinct()
+                    .sorted()
+                    .toList();
+            int since = -1;
+            for (int second : changes) {
+                if (since >= 0 && second - since >= seconds) {
+                    break;
+                }
+                since = somebodyIn(second) ? -1 : since >= 0 ? since : second;
+            }
+            return since >= 0 && since + seconds <= until ? Optional.of(since + seconds) : Optional.empty();
+        }
+
+        private boolean somebodyIn(int second) {
+            return agents.stream().anyMatch(one -> one.rings() && one.presence().in(second));
         }
     }
 

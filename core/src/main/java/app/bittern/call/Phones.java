@@ -86,8 +86,8 @@ public final class Phones {
     }
 
     /// What a phone can dial that is told apart, by example: each number and code of the site, each inbound number
-    /// as it is dialled in the country, digits for each pattern of an outbound route for which it is the best, and
-    /// digits that mean nothing.
+    /// as it is dialled in the country, digits for each pattern of an outbound route for which it is the best, the
+    /// emergency numbers, and digits that mean nothing.
     public static List<String> examples(Plan plan) {
         Set<String> digits = new LinkedHashSet<>(plan.insideNumbers().objects().keySet());
         plan.all(InboundNumber.class)
@@ -95,6 +95,7 @@ public final class Phones {
                 .map(number -> plan.insideNumbers().dialled(number))
                 .forEach(digits::add);
         plan.all(Outbound.class).forEach(outbound -> digits.addAll(examples(plan, outbound)));
+        digits.addAll(plan.site().emergencyNumbers());
         nothing(plan).ifPresent(digits::add);
         return List.copyOf(digits);
     }

@@ -2,6 +2,7 @@ package app.bittern.compare;
 
 import app.bittern.call.Carried;
 import app.bittern.call.Cause;
+import app.bittern.call.Dials;
 import app.bittern.call.Ending;
 import app.bittern.call.QueueCourse;
 import app.bittern.call.State;
@@ -22,6 +23,7 @@ import app.bittern.plan.Kind;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Queue;
 import app.bittern.plan.Ref;
+import app.bittern.plan.Site;
 import app.bittern.witness.Step;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -154,10 +156,20 @@ final class JointGraph {
         return touched.test(state.at())
                 || state.context()
                         .dials()
-                        .filter(dials -> Stream.concat(
-                                        dials.dialling().leads().target().stream(), dials.route().stream())
+                        .filter(dials -> Stream.of(
+                                        dials.dialling().leads().target().stream(),
+                                        dials.route().stream(),
+                                        emergency(before, dials),
+                                        emergency(after, dials))
+                                .flatMap(refs -> refs)
                                 .anyMatch(touched))
                         .isPresent();
+    }
+
+    /// The site, where one of its emergency numbers is dialled.
+    private static Stream<Ref> emergency(StateGraph graph, Dials dials) {
+        Site site = graph.plan().site();
+        return site.emergencyNumbers().contains(dials.dialling().digits()) ? Stream.of(site.ref()) : Stream.empty();
     }
 
     /// Whether what a call carries is the same on both sides, and sounds the same.

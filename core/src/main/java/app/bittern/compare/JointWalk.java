@@ -156,7 +156,8 @@ final class JointWalk {
         Map<Cause, List<SetsOff.Possible>> all = new LinkedHashMap<>();
         State state = graph.state(spot.state());
         for (Way way : graph.ways(spot.state())) {
-            boolean dials = way.causes().getFirst() instanceof Cause.Dialled;
+            // What is dialled in a menu sets off nothing there, and may be thousands of extensions.
+            boolean dials = state.context().dials().isEmpty() && way.causes().getFirst() instanceof Cause.Dialled;
             if (!dials && way.calls().meets(calls)) {
                 way.causes()
                         .forEach(cause -> all.put(

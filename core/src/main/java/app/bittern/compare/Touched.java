@@ -20,6 +20,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /// The objects from which a call can come to something that has changed; from all others, both plans do the
 /// same.
@@ -58,8 +59,8 @@ final class Touched {
             }
             // What an alarm listens to does something else where the alarm does.
             if (object instanceof Alarm alarm) {
-                alarm.listensTo()
-                        .ifPresent(ref -> users.computeIfAbsent(alarm.ref(), r -> new ArrayList<>())
+                Stream.concat(alarm.listensTo().stream(), emergency(plan, alarm))
+                        .forEach(ref -> users.computeIfAbsent(alarm.ref(), r -> new ArrayList<>())
                                 .add(ref));
             }
         }
@@ -100,6 +101,13 @@ final class Touched {
             }
         }
         touched.addAll(seen);
+    }
+
+    /// Of an alarm that emergency numbers set off, wherever they lead: the site, whose numbers they are.
+    private static Stream<Ref> emergency(Plan plan, Alarm alarm) {
+        return alarm.on().equals(Optional.of(new Alarm.On.Emergency()))
+                ? Stream.of(plan.site().ref())
+                : Stream.empty();
     }
 
     private static boolean leads(PlanObject object, Destination where) {

@@ -165,7 +165,11 @@ public final class Effects {
             }
             case Account.InMailbox in -> message(step, in.mailbox());
             case Account.Unmatched o -> {}
-            case Account.Dialled o -> {}
+            case Account.Dialled dialled -> {
+                if (SetsOff.emergency(plan, dialled.dials())) {
+                    alarms(step.second() + step.lasts(), at, on -> on.equals(new Alarm.On.Emergency()));
+                }
+            }
             case Account.Branched o -> {}
             case Account.Announced o -> {}
             case Account.Paged o -> {}
@@ -258,6 +262,16 @@ public final class Effects {
                 values.put("wait", new Seconds(after).toString());
                 alarm(step.second() + in.joining() + after, queue.ref(), alarm);
             }
+        }
+        for (Alarm alarm : Alarms.on(plan, on -> SetsOff.empty(on, queue.ref()).isPresent())) {
+            int after = alarm.on()
+                    .flatMap(on -> SetsOff.empty(on, queue.ref()))
+                    .orElseThrow()
+                    .value();
+            in.emptyFor(after, waited).filter(second -> joined).ifPresent(second -> {
+                values.put("wait", new Seconds(second).toString());
+                alarm(step.second() + in.joining() + second, queue.ref(), alarm);
+            });
         }
     }
 

@@ -2,6 +2,7 @@ package app.bittern.effect;
 
 import app.bittern.call.Carried;
 import app.bittern.call.Cause;
+import app.bittern.call.Dials;
 import app.bittern.call.QueueCourse;
 import app.bittern.call.QueueStage;
 import app.bittern.call.State;
@@ -62,6 +63,8 @@ public final class SetsOff {
             case EXTENSION -> {
                 if (state.context().dials().isEmpty()) {
                     shown(Optional.empty(), cause, carried, all);
+                } else if (emergency(plan, state.context().dials().get())) {
+                    alarms(plan, on -> on.equals(new Alarm.On.Emergency()), true, all);
                 }
             }
             case MAILBOX -> plan.find(at, Mailbox.class).ifPresent(mailbox -> mailed(mailbox, cause, all));
@@ -184,6 +187,18 @@ public final class SetsOff {
                 alarm(plan, alarm, window.earliest() - longest - told >= after, all);
             }
         }
+        // Where callers leave once nobody is in they do not wait so; who is let in with somebody sees them go.
+        int away = window.latest() - shortest - told - (queue.noAgents().refuseNew() ? 1 : 0);
+        for (Alarm alarm : Alarms.on(plan, on -> empty(on, queue.ref()).isPresent())) {
+            int after = alarm.on()
+                    .flatMap(on -> empty(on, queue.ref()))
+                    .orElseThrow()
+                    .value();
+            if (!queue.noAgents().moveWaiting() && away >= after) {
+                boolean ever = !queue.agents().isEmpty();
+                alarm(plan, alarm, !ever && window.earliest() - longest - told >= after, all);
+            }
+        }
     }
 
     /// What phones show that ring; a way out by which none rings shows nothing.
@@ -209,7 +224,12 @@ public final class SetsOff {
 
     /// What a mailbox sends of a message that was left.
     static What mail(Mailbox mailbox, String caller) {
-        return new What.Mail(mailbox.ref(), mailbox.email(), "Message for " + mailbox.title() + " from " + caller, "");
+        Mailbox.Deliver deliver = mailbox.deliver();
+        String body = !deliver.attach()
+                ? ""
+                : deliver.thenRemove() ? "With the message, which is not kept." : "With the message.";
+        return new What.Mail(
+                mailbox.ref(), mailbox.email(), "Message for " + mailbox.title() + " from " + caller, body);
     }
 
     private static void recorded(Plan plan, Ref at, Cause cause, Carried carried, List<Possible> all) {
@@ -233,6 +253,19 @@ public final class SetsOff {
         return on instanceof Alarm.On.OfQueue(Ref of, Optional<Seconds> none, Optional<Seconds> waiting)
                         && of.equals(queue)
                 ? waiting
+                : Optional.empty();
+    }
+
+    /// Whether a phone dials an emergency number.
+    static boolean emergency(Plan plan, Dials dials) {
+        return plan.site().emergencyNumbers().contains(dials.dialling().digits());
+    }
+
+    /// For how long nobody is in a queue, where that is what sets off an alarm.
+    static Optional<Seconds> empty(Alarm.On on, Ref queue) {
+        return on instanceof Alarm.On.OfQueue(Ref of, Optional<Seconds> none, Optional<Seconds> waiting)
+                        && of.equals(queue)
+                ? none
                 : Optional.empty();
     }
 

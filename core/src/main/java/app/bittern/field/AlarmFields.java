@@ -22,7 +22,10 @@ final class AlarmFields {
             Field.of("severity", "Severity", "How grave it is (ITU-T X.733).").usual("warning"),
             Field.of("on", "Set off by", "What sets it off.")
                     .with(
-                            Field.of("dialled", "Dialled", "A phone dials by this outbound route."),
+                            Field.of(
+                                    "dialled",
+                                    "Dialled",
+                                    "A phone dials by this outbound route, or any emergency number of the site."),
                             Field.of("route", "Route", "This route takes a call."),
                             Field.of("code", "Code", "This code is dialled."),
                             Field.of("equipment", "Equipment", "Something is told by a trunk or a phone.")

@@ -18,7 +18,7 @@ final class MessageFields {
                     .alone("always"),
             Field.of("pin", "PIN", "Asked of who listens to its messages; kept as its hash."),
             Field.of("email", "Email", "Who is sent each message.").with(Field.each("Address", "An address.")),
-            Field.of("deliver", "Delivery", "How messages are sent.")
+            Field.of("deliver", "Delivery", "How messages are sent; the mail that a call sets off says so.")
                     .with(
                             Field.of("attach", "With the sound", "Whether the message itself is sent.")
                                     .usual("false"),
@@ -40,7 +40,10 @@ final class MessageFields {
                             Field.of("script", "Script", "The words.").inSentences(),
                             Field.of("sound", "Sound", "The file with the recording."),
                             Field.of("seconds", "Seconds", "How long the sound is."),
-                            Field.of("digest", "Digest", "Of the file, as sha256: and 64 digits."),
+                            Field.of(
+                                    "digest",
+                                    "Digest",
+                                    "Of the file, as sha256: and 64 digits; by it one sound beside other words is found."),
                             Field.of("made", "Made", "How it was made: spoken, uploaded, or recorded by phone."),
                             Field.of("from", "Made from", "The words that it was made from.")
                                     .inSentences())

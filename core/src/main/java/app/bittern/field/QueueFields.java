@@ -40,11 +40,12 @@ final class QueueFields {
                                     "Which number is rung: the caller's, one that is asked for, or either.")
                             .usual("caller"),
                     Field.of("ask", "Asks", "Where the number is asked for."),
-                    Field.of("tries", "Tries", "How often it is tried.")
+                    Field.of("tries", "Tries", "How often it is tried at most.")
                             .usual("3")
                             .between(1, 20, "tries"),
                     Field.of("every", "Every", "How long after each other.").usual("10m"),
-                    Field.of("within", "Within", "Until when at the latest.").usual("4h"),
+                    Field.of("within", "Within", "Until when at the latest; what does not fit is found.")
+                            .usual("4h"),
                     Field.of("while", "While", "Hours and a state in which it is offered.")
                             .otherwise("always"));
     private static final Field NO_AGENTS = Field.of("noAgents", "Nobody in", "What callers get while no agent is in.")
@@ -125,8 +126,14 @@ final class QueueFields {
             Field.of("language", "Language", "In which callers are spoken to from joining on.")
                     .otherwise("the call's"),
             Field.of("callerId", "Shows", "The number that agents show who call out for it."),
-            Field.of("serviceLevel", "Service level", "Which share of calls shall be answered within which time."),
-            Field.of("abandonedAfter", "Abandoned after", "Who gives up sooner is not counted as abandoned."),
+            Field.of(
+                    "serviceLevel",
+                    "Service level",
+                    "Which share of calls shall be answered within which time. Findings hold the expected calls against it."),
+            Field.of(
+                    "abandonedAfter",
+                    "Abandoned after",
+                    "Who gives up sooner is not counted as abandoned, nor in the service level."),
             Field.of(
                     "sameAgentWithin",
                     "Same agent within",

@@ -20,7 +20,10 @@ final class SiteFields {
                             Field.of("to", "To", "The last number of the block."),
                             Field.of("for", "For", "What kind of object has its number there."),
                             CommonFields.NOTE),
-            Field.of("voiceChannels", "Voice channels", "How many calls the system can speak or listen to at once.")
+            Field.of(
+                            "voiceChannels",
+                            "Voice channels",
+                            "How many calls the system can speak or listen to at once. Findings hold the expected calls against it.")
                     .otherwise("no limit")
                     .between(1, 100_000, "calls"),
             Field.of("emergency", "Emergency numbers", "What is dialled for help.")
@@ -36,7 +39,7 @@ final class SiteFields {
             Field.of(
                             "deliversCaller",
                             "Delivers the caller",
-                            "The form in which callers' numbers arrive: e164, national or none.")
+                            "The form in which callers' numbers arrive: e164, national or none. Rules for callers are looked at by it.")
                     .usual("e164"));
 
     static final List<Field> NUMBER = List.of(
@@ -50,8 +53,8 @@ final class SiteFields {
                     "report",
                     "Report tag",
                     "Under which its calls are counted, apart from others that lead to the same."),
-            Field.of("carrier", "Carrier", "Who provides it."),
-            Field.of("order", "Order", "Under which the carrier knows the order."));
+            Field.of("carrier", "Carrier", "Who provides it; named where it is late."),
+            Field.of("order", "Order", "Under which the carrier knows the order; named where it is late."));
 
     static final List<Field> ROUTE = List.of(
             CommonFields.NAME,

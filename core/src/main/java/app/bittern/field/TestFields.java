@@ -24,7 +24,10 @@ final class TestFields {
                     .with(
                             Field.of("else", "Else", "Everywhere else."),
                             Field.each("Object", "Where they are answered in this object.")),
-            Field.of("patience", "Patience", "How long callers wait before they give up.")
+            Field.of(
+                            "patience",
+                            "Patience",
+                            "How long callers wait before they give up; ring times and service levels are held against it.")
                     .with(Field.of("mean", "Mean", "On average.")));
 
     static final List<Field> TEST_CALL = List.of(

@@ -10,6 +10,7 @@ import app.bittern.plan.Hours;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Ref;
 import app.bittern.promise.Kept;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashSet;
@@ -17,6 +18,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Supplier;
 
 /// A plan while it is examined, with what several checks need, computed once and only if one asks; several
 /// threads may ask.
@@ -24,6 +26,8 @@ public final class Examination {
     private final Plan plan;
     private final Horizon horizon;
     private final Wanted wanted;
+    private final Supplier<Map<Ref, LocalDate>> off;
+    private Optional<Map<Ref, LocalDate>> offSince = Optional.empty();
     private Optional<Paths> paths = Optional.empty();
     private Optional<Reachable> reached = Optional.empty();
     private Optional<Reachable> dialled = Optional.empty();
@@ -35,10 +39,18 @@ public final class Examination {
         this(plan, horizon, Wanted.ALWAYS);
     }
 
+    /// One that may end, with nothing known of what was before.
+    public Examination(Plan plan, Horizon horizon, Wanted wanted) {
+        this(plan, horizon, wanted, Map::of);
+    }
+
     /// An examination that ends where it is not wanted any more: what is asked of it then throws
     /// [java.util.concurrent.CancellationException], as does each check.
-    public Examination(Plan plan, Horizon horizon, Wanted wanted) {
+    ///
+    /// @param off since when objects are off, as far as somebody knows; asked only where some are
+    public Examination(Plan plan, Horizon horizon, Wanted wanted, Supplier<Map<Ref, LocalDate>> off) {
         this.plan = plan;
+        this.off = off;
         this.horizon = horizon;
         this.wanted = wanted;
     }
@@ -106,6 +118,13 @@ public final class Examination {
         List<Kept> all = promises.orElseGet(() -> Kept.all(plan, horizon, this::paths, wanted));
         promises = Optional.of(all);
         return all;
+    }
+
+    /// Since when an object is off, at least, where somebody knows.
+    public synchronized Optional<LocalDate> offSince(Ref ref) {
+        Map<Ref, LocalDate> all = offSince.orElseGet(off);
+        offSince = Optional.of(all);
+        return Optional.ofNullable(all.get(ref));
     }
 
     /// The states of hours that hold at no time in the coming year, in their order.

@@ -7,9 +7,9 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.function.IntFunction;
 import java.util.function.IntPredicate;
-import java.util.function.Predicate;
 
 /// States that lead to each other with several ways in, none of which dominates the others.
 ///
@@ -69,7 +69,7 @@ public final class Tangle {
                 Integer to = local.get(way.target());
                 if (to != null && !back.comesBack(state, way.target())) {
                     ways.add(new TangleTimes.Inner(to, way));
-                    conditions |= !way.calls().isAll();
+                    conditions |= !way.calls().isAll() || !way.apart().isEmpty();
                 } else {
                     exits.add(new Exit(state, way));
                 }
@@ -134,6 +134,11 @@ public final class Tangle {
                 case IMMEDIATE -> !way.choice() && way.earliest() == 0;
             };
         }
+
+        /// The calls that go such a way so, where any does.
+        CallSet calls(Way way) {
+            return this == IMMEDIATE ? way.atOnce() : way.calls();
+        }
     }
 
     private CallSet[] reach(int from, Allowed allowed) {
@@ -164,7 +169,7 @@ public final class Tangle {
                 if (!allowed.takes(way.way()) || !by.test(way.to())) {
                     continue;
                 }
-                CallSet there = sets[way.to()].or(here.and(way.way().calls()));
+                CallSet there = sets[way.to()].or(here.and(allowed.calls(way.way())));
                 if (there != sets[way.to()]) {
                     sets[way.to()] = there;
                     work.add(way.to());
@@ -192,14 +197,19 @@ public final class Tangle {
     /// For each state the calls that can go round through it in one of the ways.
     private CallSet[] rounds(Around kind) {
         return around.computeIfAbsent(kind, one -> switch (one) {
-            case ENDLESS -> closed(Allowed.IMMEDIATE, way -> true);
-            case UNCHOSEN -> closed(Allowed.UNCHOSEN, way -> way.latest() > 0);
-            case CHOSEN -> closed(Allowed.ANY, Way::choice);
+            case ENDLESS -> closed(Allowed.IMMEDIATE, Way::atOnce);
+            case UNCHOSEN -> closed(Allowed.UNCHOSEN, Way::taking);
+            case CHOSEN -> closed(Allowed.ANY, this::chosen);
         });
     }
 
-    /// For each state the calls that can come back to it by allowed ways, the first of which is a certain one.
-    private CallSet[] closed(Allowed allowed, Predicate<Way> certain) {
+    private CallSet chosen(Way way) {
+        return way.choice() ? way.calls() : none;
+    }
+
+    /// For each state the calls that can come back to it by allowed ways, the first of which they go in a certain
+    /// manner.
+    private CallSet[] closed(Allowed allowed, Function<Way, CallSet> certain) {
         Components parts = new Components(
                 members.length,
                 node -> inner.get(node).stream()
@@ -209,9 +219,12 @@ public final class Tangle {
         CallSet[] sets = times.nothing();
         for (int node = 0; node < members.length; node++) {
             for (TangleTimes.Inner way : inner.get(node)) {
-                if (allowed.takes(way.way()) && certain.test(way.way()) && parts.of(way.to()) == parts.of(node)) {
+                CallSet first = allowed.takes(way.way()) && parts.of(way.to()) == parts.of(node)
+                        ? certain.apply(way.way())
+                        : none;
+                if (!first.isEmpty()) {
                     CallSet back = plain ? all : reach(way.to(), allowed)[node];
-                    sets[node] = sets[node].or(way.way().calls().and(back));
+                    sets[node] = sets[node].or(first.and(back));
                 }
             }
         }
@@ -225,10 +238,7 @@ public final class Tangle {
             CallSet[] sets = times.nothing();
             for (int node = 0; node < members.length; node++) {
                 for (TangleTimes.Inner way : inner.get(node)) {
-                    if (way.way().timeOrChoice()) {
-                        sets[way.to()] =
-                                sets[way.to()].or(here[node].and(way.way().calls()));
-                    }
+                    sets[way.to()] = sets[way.to()].or(here[node].and(way.way().counting()));
                 }
             }
             spread(sets, Allowed.ANY);
@@ -250,9 +260,9 @@ public final class Tangle {
                         continue;
                     }
                     CallSet here = plainly[node].and(way.way().calls());
-                    CallSet time = way.way().timeOrChoice()
-                            ? here
-                            : counted[node].and(way.way().calls());
+                    CallSet time = plainly[node]
+                            .and(way.way().counting())
+                            .or(counted[node].and(way.way().calls()));
                     CallSet reached = plainly[way.to()].or(here);
                     CallSet reachedLate = counted[way.to()].or(time);
                     if (reached != plainly[way.to()] || reachedLate != counted[way.to()]) {
@@ -271,7 +281,7 @@ public final class Tangle {
         return unbounded
                 .computeIfAbsent(from, entry -> {
                     CallSet[] here = reach(entry, Allowed.ANY);
-                    CallSet[] round = closed(Allowed.ANY, way -> way.latest() > 0);
+                    CallSet[] round = closed(Allowed.ANY, Way::taking);
                     CallSet[] sets = times.nothing();
                     for (int node = 0; node < members.length; node++) {
                         sets[node] = here[node].and(round[node]);
@@ -375,15 +385,18 @@ public final class Tangle {
                     .orElseThrow();
             CallSet left = some.and(first.calls());
             for (TangleTimes.Inner way : inner.get(node)) {
-                boolean certain = allowed.takes(way.way())
-                        && (kind == Around.ENDLESS
-                                || (kind == Around.CHOSEN
-                                        ? way.way().choice()
-                                        : way.way().latest() > 0));
-                CallSet both = certain ? left.and(way.way().calls()).and(reach(way.to(), allowed)[node]) : none;
+                CallSet certain = !allowed.takes(way.way())
+                        ? none
+                        : switch (kind) {
+                            case ENDLESS -> way.way().atOnce();
+                            case UNCHOSEN -> way.way().taking();
+                            case CHOSEN -> chosen(way.way());
+                        };
+                CallSet both = certain.isEmpty() ? none : left.and(certain).and(reach(way.to(), allowed)[node]);
                 if (!both.isEmpty()) {
                     List<Step> round = new ArrayList<>(List.of(new Step(members[node], way.way())));
-                    CallSet taking = times.back(way.to(), node, allowed::takes, both, round);
+                    CallSet taking = times.back(
+                            way.to(), node, one -> allowed.takes(one) ? allowed.calls(one) : none, both, round);
                     return new Turn(times.steps(first), round, taking);
                 }
             }

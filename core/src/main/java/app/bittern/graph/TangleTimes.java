@@ -8,7 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.PriorityQueue;
-import java.util.function.Predicate;
+import java.util.function.Function;
 
 /// How long calls take from one state of a tangle to another: the quickest, the longest, and in silence.
 ///
@@ -181,7 +181,7 @@ final class TangleTimes {
     }
 
     /// Adds the steps of a shortest way back, and tells which calls can take it.
-    CallSet back(int from, int to, Predicate<Way> allowed, CallSet calls, List<Tangle.Step> round) {
+    CallSet back(int from, int to, Function<Way, CallSet> allowed, CallSet calls, List<Tangle.Step> round) {
         List<Label> work = new ArrayList<>(List.of(new Label(from, 0, calls, Optional.empty(), Optional.empty())));
         CallSet[] done = nothing();
         while (!work.isEmpty()) {
@@ -196,7 +196,7 @@ final class TangleTimes {
                 continue;
             }
             for (Inner way : inner.get(label.node())) {
-                CallSet on = allowed.test(way.way()) ? fresh.and(way.way().calls()) : none;
+                CallSet on = fresh.and(allowed.apply(way.way()));
                 if (!on.isEmpty()) {
                     work.add(new Label(way.to(), 0, on, Optional.of(label), Optional.of(way.way())));
                 }

@@ -5,6 +5,7 @@ import app.bittern.call.Window;
 import app.bittern.callset.CallSet;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Predicate;
 
 /// A way on from a state: to another, or to an ending.
 ///
@@ -63,6 +64,29 @@ public record Way(
                         .map(one -> new Window(one.earliest(), one.latest()))
                         .reduce(Window::union)
                         .orElseGet(() -> new Window(earliest, latest));
+    }
+
+    /// The calls that can take it in no time.
+    CallSet atOnce() {
+        return some(one -> one.earliest == 0);
+    }
+
+    /// The calls of which some take a second over it.
+    CallSet taking() {
+        return some(one -> one.latest > 0);
+    }
+
+    /// The calls of which some take a second over it, or whose caller has chosen it.
+    CallSet counting() {
+        return choice ? calls : taking();
+    }
+
+    private CallSet some(Predicate<Timed> which) {
+        CallSet some = calls.minus(calls);
+        for (Timed one : timed()) {
+            some = which.test(one) ? some.or(one.calls) : some;
+        }
+        return some;
     }
 
     /// This and another to the same place as one; calls that have both have the window of both.

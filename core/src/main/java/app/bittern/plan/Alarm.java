@@ -56,6 +56,12 @@ public record Alarm(
         /// A call by an outbound route.
         record Dialled(Ref outbound) implements On {}
 
+        /// An emergency number is dialled by a phone of the site, whatever becomes of the call.
+        record Emergency() implements On {
+            /// How it is written in place of an outbound route.
+            public static final String WORD = "emergency";
+        }
+
         /// A call that comes in by a route.
         record Called(Ref route) implements On {}
 
@@ -84,6 +90,7 @@ public record Alarm(
                 case Dialled(Ref outbound) ->
                     places.entry("dialled", Role.LISTENS_TO, outbound, Kind.OUTBOUND)
                             .map(Dialled::new);
+                case Emergency emergency -> Optional.of(emergency);
                 case Called(Ref route) ->
                     places.entry("route", Role.LISTENS_TO, route, Kind.ROUTE).map(Called::new);
                 case ByCode(Ref code) ->

@@ -214,6 +214,11 @@ public record Queue(
             }
         }
 
+        /// How long after the first the last try is, in seconds.
+        public long lastTry() {
+            return (tries - 1L) * every.value();
+        }
+
         private Callback over(Places places) {
             return new Callback(
                     number,

@@ -89,6 +89,18 @@ public record ErlangA(double traffic, int agents, double talk, double patience) 
         return Math.clamp(1 - waiting + waiting * answered / all, 0, 1);
     }
 
+    /// The share of all calls given up within so many seconds, 0 to 1.
+    public double abandonedWithin(double within) {
+        double peak = exponent(peakAt());
+        double end = horizon(peak);
+        double until = Math.min(within, end);
+        double all = integral(u -> Math.exp(exponent(u) - peak), end);
+        double ended = integral(u -> Math.exp(exponent(u) - peak), until);
+        double patient = integral(u -> Math.exp(exponent(u) - peak - u / patience), until)
+                + Math.exp(-within / patience) * (all - ended);
+        return Math.clamp(waiting() * (1 - patient / all), 0, 1);
+    }
+
     /// The exponent of the density of the wait that an endlessly patient caller would have.
     private double exponent(double u) {
         return y() * -Math.expm1(-u / patience) - agents / talk * u;

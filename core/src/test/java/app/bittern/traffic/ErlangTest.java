@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -56,6 +57,38 @@ class ErlangTest {
         }
         assertThat(new ErlangC(5, 5, 180).waiting()).isEqualTo(1);
         assertThat(new ErlangC(5, 4, 180).meanWait()).isInfinite();
+    }
+
+    /// Who gives up in the end has given up within a very long time, and nobody within none.
+    @ParameterizedTest
+    @CsvSource({"10, 10, 180, 120", "10, 12, 180, 60", "3, 1, 60, 300", "50, 45, 200, 90", "0.5, 2, 100, 50"})
+    void whoGivesUpWithinATimeGrowsToAllWhoDo(double traffic, int agents, double talk, double patience) {
+        ErlangA waits = new ErlangA(traffic, agents, talk, patience);
+        double last = 0;
+        for (int seconds = 0; seconds <= 600; seconds += 20) {
+            double within = waits.abandonedWithin(seconds);
+            assertThat(within).isGreaterThanOrEqualTo(last);
+            // Whoever has neither been answered nor given up by then is still waiting.
+            assertThat(within + waits.serviceLevel(seconds)).isLessThanOrEqualTo(1 + 1e-9);
+            last = within;
+        }
+        assertThat(waits.abandonedWithin(0)).isCloseTo(0, within(1e-9));
+        assertThat(waits.abandonedWithin(1e7)).isCloseTo(waits.abandoned(), within(1e-6));
+    }
+
+    /// Callers who give up at once are left out of what a level is a share of, and it rises.
+    @Test
+    void aLevelIsAShareOfThoseWhoCount() {
+        Expectation all = new Expectation(40, 210, Optional.of(60.0), 20, 0);
+        Expectation counted = new Expectation(40, 210, Optional.of(60.0), 20, 10);
+        assertThat(counted.level(2)).isGreaterThan(all.level(2));
+        assertThat(all.level(2)).isCloseTo(new ErlangA(40 * 210 / 3600.0, 2, 210, 60).serviceLevel(20), within(1e-12));
+        int agents = all.agents(0.8).orElseThrow();
+        assertThat(all.level(agents)).isGreaterThanOrEqualTo(0.8);
+        assertThat(all.level(agents - 1)).isLessThan(0.8);
+        Expectation patient = new Expectation(40, 210, Optional.empty(), 20, 5);
+        assertThat(patient.level(4)).isCloseTo(new ErlangC(40 * 210 / 3600.0, 4, 210).serviceLevel(20), within(1e-12));
+        assertThat(patient.level(2)).isZero();
     }
 
     /// Against the chain of births and deaths that the model is, solved by its balance.

@@ -11,7 +11,10 @@ import java.util.stream.Stream;
 /// Alarms.
 final class AlarmFormat implements KindFormat<Alarm> {
     private static final String ALLOWED_ON =
-            "what sets it off: { dialled: outbound/key }, { route: route/key }, { code: code/key }, { equipment: [trunk-down] }, { queue: queue/key, noAgentsFor: 2m } or { switch: switch/key, awayFrom: day, for: 2h }";
+            "what sets it off: { dialled: outbound/key }, { dialled: emergency }, { route: route/key }, { code: code/key }, { equipment: [trunk-down] }, { queue: queue/key, noAgentsFor: 2m } or { switch: switch/key, awayFrom: day, for: 2h }";
+    private static final Choosing DIALLED = Choosing.of(Kind.OUTBOUND).or(Alarm.On.Emergency.WORD);
+    static final String ALLOWED_DIALLED =
+            "outbound/key, or emergency where any emergency number of the site is dialled";
     private static final String ACKNOWLEDGED = "acknowledged";
 
     @Override
@@ -41,8 +44,15 @@ final class AlarmFormat implements KindFormat<Alarm> {
                 fields.usualFlag("enabled")));
     }
 
+    private static Optional<Alarm.On> dialled(String text) {
+        return text.equals(Alarm.On.Emergency.WORD)
+                ? Optional.of(new Alarm.On.Emergency())
+                : Ref.parse(text).filter(ref -> ref.kind() == Kind.OUTBOUND).map(Alarm.On.Dialled::new);
+    }
+
     private static Optional<Alarm.On> on(Reading fields) {
-        Optional<Ref> dialled = fields.ref("dialled", Kind.OUTBOUND);
+        Optional<Alarm.On> dialled =
+                fields.choose("dialled", DIALLED).read("dialled", ALLOWED_DIALLED, AlarmFormat::dialled);
         Optional<Ref> route = fields.ref("route", Kind.ROUTE);
         Optional<Ref> code = fields.ref("code", Kind.CODE);
         List<String> equipment = fields.choose("equipment", Choosing.words(Alarm.On.Equipment.EVENTS))
@@ -62,7 +72,7 @@ final class AlarmFormat implements KindFormat<Alarm> {
                     "a switch with the position it is away from: { switch: switch/key, awayFrom: day, for: 2h }");
         }
         List<Alarm.On> all = Stream.of(
-                        dialled.<Alarm.On>map(Alarm.On.Dialled::new),
+                        dialled,
                         route.<Alarm.On>map(Alarm.On.Called::new),
                         code.<Alarm.On>map(Alarm.On.ByCode::new),
                         equipment.isEmpty()
@@ -134,6 +144,7 @@ final class AlarmFormat implements KindFormat<Alarm> {
         Writing written = new Writing();
         return switch (on) {
             case Alarm.On.Dialled(Ref outbound) -> written.text("dialled", outbound);
+            case Alarm.On.Emergency emergency -> written.text("dialled", Alarm.On.Emergency.WORD);
             case Alarm.On.Called(Ref route) -> written.text("route", route);
             case Alarm.On.ByCode(Ref code) -> written.text("code", code);
             case Alarm.On.Equipment(List<String> events) -> written.texts("equipment", events);

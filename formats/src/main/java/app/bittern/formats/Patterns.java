@@ -6,6 +6,7 @@ import app.bittern.hours.WeekRange;
 import app.bittern.number.Delivers;
 import app.bittern.number.DialPattern;
 import app.bittern.number.E164;
+import app.bittern.plan.Alarm;
 import app.bittern.plan.Ask;
 import app.bittern.plan.Branch;
 import app.bittern.plan.Chain;
@@ -88,6 +89,7 @@ final class Patterns {
             Map.entry(RouteFormat.ALLOWED_CALLED, NUMBER),
             Map.entry(RouteFormat.ALLOWED_CALLER, "withheld|unavailable|" + NUMBER),
             Map.entry(Hears.ALLOWED, Hears.RINGING + "|music/" + WORDS),
+            Map.entry(AlarmFormat.ALLOWED_DIALLED, Alarm.On.Emergency.WORD + "|outbound/" + WORDS),
             Map.entry(Queue.Told.ALLOWED, "wait|prompt/" + WORDS),
             Map.entry(QueueFormat.ALLOWED_SAID, "position|expected-wait|prompt/" + WORDS),
             Map.entry(QueueFormat.ALLOWED_LEVEL, "[0-9]{1,3}% in " + DURATION),

@@ -21,6 +21,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -60,6 +61,9 @@ class ChecksTest {
             return title;
         }
     }
+
+    /// What a plan file cannot tell: the journal of a server does.
+    private static final Set<String> BY_THE_JOURNAL = Set.of("off-long");
 
     static Stream<Case> cases() throws IOException {
         return TextCase.read(FILE).stream().map(ChecksTest::one);
@@ -165,7 +169,10 @@ class ChecksTest {
         List<String> cases = cases().map(Case::code).toList();
         assertThat(Catalogue.checks().stream().map(Check::code)).doesNotHaveDuplicates();
         assertThat(cases)
-                .containsAll(Catalogue.checks().stream().map(Check::code).toList());
+                .containsAll(Catalogue.checks().stream()
+                        .map(Check::code)
+                        .filter(code -> !BY_THE_JOURNAL.contains(code))
+                        .toList());
         String page = Files.readString(Path.of("../docs/findings.md"));
         for (Check check : Catalogue.checks()) {
             assertThat(page).contains("| `" + check.code() + "` |").contains(check.summary());

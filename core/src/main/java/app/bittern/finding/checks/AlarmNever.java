@@ -62,6 +62,10 @@ final class AlarmNever extends PerObject<Alarm> {
         }
         return switch (alarm.on().get()) {
             case Alarm.On.Equipment equipment -> Optional.empty();
+            case Alarm.On.Emergency emergency ->
+                plan.site().emergencyNumbers().isEmpty()
+                        ? Optional.of(": the site has no emergency number")
+                        : Optional.empty();
             case Alarm.On.Called(Ref ref) ->
                 plan.find(ref, Route.class)
                         .map(route -> !route.enabled()

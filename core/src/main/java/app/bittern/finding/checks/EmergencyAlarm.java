@@ -28,7 +28,8 @@ final class EmergencyAlarm extends PerObject<Outbound> {
         Plan plan = examination.plan();
         return outbound.category().equals("emergency")
                         && plan.all(Alarm.class)
-                                .noneMatch(alarm -> alarm.listensTo().equals(Optional.of(outbound.ref())))
+                                .noneMatch(alarm -> alarm.listensTo().equals(Optional.of(outbound.ref()))
+                                        || alarm.on().equals(Optional.of(new Alarm.On.Emergency())))
                 ? Stream.of(ABOUT.at(outbound.ref(), Says.the(outbound) + " sets off no alarm.")
                         .together("set off no alarm"))
                 : Stream.empty();

@@ -84,9 +84,12 @@ final class Expected {
                 branch.cases().values().forEach(one -> follow(traffic, one.to(), rate, here, passed));
                 branch.otherwise().ifPresent(one -> follow(traffic, one.to(), rate, here, passed));
             }
-            case Announcement announcement ->
+            case Announcement announcement -> {
+                here.merge(announcement.ref(), rate, Math::max);
                 announcement.to().ifPresent(one -> follow(traffic, one, rate, here, passed));
-            case Menu menu ->
+            }
+            case Menu menu -> {
+                here.merge(menu.ref(), rate, Math::max);
                 traffic.choices()
                         .getOrDefault(menu.ref(), Map.of())
                         .forEach((key, share) -> Optional.ofNullable(menu.keys().get(key))
@@ -97,6 +100,7 @@ final class Expected {
                                         rate * share.percent().doubleValue() / 100,
                                         here,
                                         new HashSet<>(passed))));
+            }
             case Ask ask -> here.merge(ask.ref(), rate, Math::max);
             case Group group -> here.merge(group.ref(), rate, Math::max);
             case Queue queue -> here.merge(queue.ref(), rate, Math::max);

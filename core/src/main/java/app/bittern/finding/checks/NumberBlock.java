@@ -49,7 +49,7 @@ final class NumberBlock implements Check {
                 .toList();
     }
 
-    private static boolean in(Site.Block block, String number) {
+    static boolean in(Site.Block block, String number) {
         return number.length() == block.from().length()
                 && number.compareTo(block.from()) >= 0
                 && number.compareTo(block.to()) <= 0;

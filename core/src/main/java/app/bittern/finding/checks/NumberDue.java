@@ -49,8 +49,17 @@ final class NumberDue extends PerObject<InboundNumber> {
                                         " is due on " + number.due().orElseThrow() + ", and no route takes its calls.")
                                 : Optional.empty();
         return says
-                .map(rest -> ABOUT.at(number.ref(), Pointer.of("status"), Says.the(number) + rest)
+                .map(rest -> ABOUT.at(number.ref(), Pointer.of("status"), Says.the(number) + rest + asks(number))
                         .of(status, number.due().map(LocalDate::toString).orElse("")))
                 .stream();
+    }
+
+    /// Whom to ask about it, where that is known.
+    private static String asks(InboundNumber number) {
+        if (number.carrier().isEmpty() && number.order().isEmpty()) {
+            return "";
+        }
+        return " Ask " + number.carrier().orElse("the carrier")
+                + number.order().map(order -> " about order " + order).orElse("") + ".";
     }
 }

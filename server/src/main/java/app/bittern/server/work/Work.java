@@ -3,14 +3,17 @@ package app.bittern.server.work;
 import app.bittern.finding.Examination;
 import app.bittern.graph.Wanted;
 import app.bittern.hours.Horizon;
+import app.bittern.plan.Ref;
 import app.bittern.server.plan.Asked;
 import app.bittern.server.plan.Drafts;
+import app.bittern.server.plan.OffSince;
 import com.github.benmanes.caffeine.cache.AsyncCache;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import jakarta.annotation.PreDestroy;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
@@ -34,6 +37,7 @@ public class Work {
     private static final int EXAMINATIONS_HELD = 8;
 
     private final Clock clock;
+    private final OffSince offSince;
     private final ExecutorService workers =
             Executors.newFixedThreadPool(Math.max(2, Runtime.getRuntime().availableProcessors()));
     private final AsyncCache<Key, Object> held =
@@ -43,8 +47,9 @@ public class Work {
     private final Map<String, Asked.Id> newest = new ConcurrentHashMap<>();
     private final AtomicLong computed = new AtomicLong();
 
-    Work(Clock clock) {
+    Work(Clock clock, OffSince offSince) {
         this.clock = clock;
+        this.offSince = offSince;
     }
 
     @PreDestroy
@@ -84,7 +89,19 @@ public class Work {
         note(asked);
         Horizon horizon = horizon(asked);
         return examinations.get(
-                new Examined(asked.id(), horizon.from()), one -> new Examination(asked.plan(), horizon, wanted(asked)));
+                new Examined(asked.id(), horizon.from()),
+                one -> new Examination(asked.plan(), horizon, wanted(asked), () -> off(asked)));
+    }
+
+    /// The days on which objects of a draft were changed last that are off; nothing is known of a release.
+    private Map<Ref, LocalDate> off(Asked asked) {
+        Map<Ref, LocalDate> days = new LinkedHashMap<>();
+        if (asked.release().isEmpty()) {
+            offSince.of(asked.site())
+                    .forEach((ref, at) -> days.put(
+                            ref, LocalDate.ofInstant(at, asked.plan().site().timeZone())));
+        }
+        return days;
     }
 
     @EventListener

@@ -3,6 +3,8 @@ package app.bittern.server.work;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import app.bittern.finding.Catalogue;
+import app.bittern.finding.Finding;
 import app.bittern.server.plan.Asked;
 import app.bittern.server.plan.Plans;
 import app.bittern.server.testing.Client;
@@ -16,6 +18,7 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
+import org.springframework.jdbc.core.JdbcTemplate;
 
 /// What takes long is computed once, however many ask.
 class WorkTest {
@@ -46,6 +49,32 @@ class WorkTest {
                 "{\"wishes\":[{\"set\":{\"object\":\"ring-group/reception\",\"field\":\"/ringFor\",\"value\":\"31s\"}}]}");
         assertThat(client.get(OUTLINE).text()).contains("31 s");
         assertThat(work.computed() - before).isEqualTo(2);
+    }
+
+    @Test
+    void whatHasBeenOffForLongIsFoundByTheJournal() {
+        APPLICATION.asTheDemoPlanIs();
+        Client client = APPLICATION.signedIn();
+        client.post(
+                PLAN + "/edits",
+                "{\"wishes\":[{\"set\":{\"object\":\"code/medical\",\"field\":\"/enabled\",\"value\":false}}]}");
+        assertThat(offLong()).isEmpty();
+        APPLICATION
+                .bean(JdbcTemplate.class)
+                .update("update journal set at = at - interval '40 days' where site = 'saltreach'");
+        client.post(
+                PLAN + "/edits",
+                "{\"wishes\":[{\"set\":{\"object\":\"ring-group/reception\",\"field\":\"/ringFor\",\"value\":\"32s\"}}]}");
+        assertThat(offLong()).hasSize(1);
+        assertThat(offLong().getFirst().says()).startsWith("Code Medical help has been off since ");
+    }
+
+    private static List<Finding> offLong() {
+        return Catalogue.check("off-long")
+                .orElseThrow()
+                .examine(APPLICATION
+                        .bean(Work.class)
+                        .examination(APPLICATION.bean(Plans.class).asked("saltreach", "draft")));
     }
 
     @Test
