@@ -45,12 +45,12 @@ final class RandomAlarms {
                 new Alarm.On.Called(new Ref(Kind.ROUTE, "main")),
                 new Alarm.On.Dialled(new Ref(Kind.OUTBOUND, "out-national")),
                 new Alarm.On.ByCode(new Ref(Kind.CODE, "turn")),
-                new Alarm.On.Emergency(),
                 new Alarm.On.Equipment(List.of("trunk-down")),
                 new Alarm.On.OfQueue(new Ref(Kind.QUEUE, "q0"), none(), Optional.of(new Seconds(random.nextInt(40)))),
                 new Alarm.On.OfQueue(
                         new Ref(Kind.QUEUE, "q1"), Optional.of(new Seconds(1 + random.nextInt(30))), none()),
-                new Alarm.On.OfSwitch(new Ref(Kind.SWITCH, "night"), "day", Optional.of(new Seconds(600))));
+                new Alarm.On.OfSwitch(new Ref(Kind.SWITCH, "night"), "day", Optional.of(new Seconds(600))),
+                new Alarm.On.Emergency());
         for (int index = 0; index < all.size(); index++) {
             if (random.nextInt(3) == 0) {
                 objects.add(alarm("x" + index, all.get(index), random));

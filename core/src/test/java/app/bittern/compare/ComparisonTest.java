@@ -224,7 +224,7 @@ class ComparisonTest {
         int hearing = 0;
         int setting = 0;
         int inside = 0;
-        for (int plans = 0; plans < 130; plans++) {
+        for (int plans = 0; plans < 115; plans++) {
             Plan before = RandomPlans.plan(random);
             Plan other = RandomPlans.plan(random);
             List<PlanObject> objects = other.objects();

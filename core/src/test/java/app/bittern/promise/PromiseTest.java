@@ -97,7 +97,7 @@ class PromiseTest {
         List<String> ends = List.of("answered", "message", "outside", "paged");
         int broken = 0;
         int kept = 0;
-        for (int plans = 0; plans < 150; plans++) {
+        for (int plans = 0; plans < 90; plans++) {
             Plan plan = RandomPlans.plan(random);
             NumberPaths number = Paths.of(plan, HORIZON).of(MAIN);
             if (number.count().compareTo(BigInteger.valueOf(MOST)) > 0) {
@@ -148,7 +148,7 @@ class PromiseTest {
         Random random = new Random(84);
         int broken = 0;
         int kept = 0;
-        for (int plans = 0; plans < 250; plans++) {
+        for (int plans = 0; plans < 150; plans++) {
             Plan plan = RandomPlans.plan(random);
             NumberPaths number = Paths.of(plan, HORIZON).of(MAIN);
             if (number.count().compareTo(BigInteger.valueOf(MOST)) > 0) {
@@ -158,7 +158,7 @@ class PromiseTest {
             if (paths.stream().anyMatch(PromiseTest::tangled)) {
                 continue;
             }
-            for (String id : List.of("alarm/x0", "alarm/x4", "text alarm/x0", "trap trap-target/monitoring")) {
+            for (String id : List.of("alarm/x0", "alarm/x4", "alarm/x5", "text alarm/x0", "trap trap-target/monitoring")) {
                 if (Ref.parse(id.substring(id.indexOf(' ') + 1))
                         .flatMap(plan::find)
                         .isEmpty()) {
@@ -185,7 +185,7 @@ class PromiseTest {
                 kept += every ? 1 : 0;
             }
         }
-        assertThat(broken).isGreaterThan(30);
+        assertThat(broken).isGreaterThan(20);
         assertThat(kept).isGreaterThan(5);
     }
 
@@ -195,7 +195,7 @@ class PromiseTest {
         Random random = new Random(82);
         List<String> ends = List.of("answered", "message");
         int shown = 0;
-        for (int plans = 0; plans < 150; plans++) {
+        for (int plans = 0; plans < 90; plans++) {
             Plan plan = RandomPlans.plan(random);
             Kept kept = kept(plan, always(ALL, ends, none()));
             for (Breach breach : kept.breaches()) {
@@ -223,7 +223,7 @@ class PromiseTest {
                 new Route.From.Prefix("+4479"));
         int broken = 0;
         int kept = 0;
-        for (int plans = 0; plans < 300; plans++) {
+        for (int plans = 0; plans < 180; plans++) {
             Plan plan = RandomPlans.plan(random);
             Paths all = Paths.of(plan, HORIZON);
             NumberPaths number = all.of(MAIN);
