@@ -77,12 +77,15 @@ public final class Phones {
     /// The number that a phone shows when it calls out: its own, else that of the first queue which has one and whose
     /// agent it is. None where the outbound route's is shown.
     public static Optional<E164> shows(Plan plan, Extension phone) {
-        return phone.callerId()
-                .or(() -> plan.all(Queue.class)
-                        .filter(queue -> queue.agents().stream()
-                                .anyMatch(agent -> agent.party().equals(new Party.Inside(phone.ref()))))
-                        .flatMap(queue -> queue.callerId().stream())
-                        .findFirst());
+        return phone.callerId().or(() -> {
+            Party agent = new Party.Inside(phone.ref());
+            return plan.all(Queue.class)
+                    .filter(queue -> queue.callerId().isPresent())
+                    .filter(queue ->
+                            queue.agents().stream().anyMatch(one -> one.party().equals(agent)))
+                    .flatMap(queue -> queue.callerId().stream())
+                    .findFirst();
+        });
     }
 
     /// What a phone can dial that is told apart, by example: each number and code of the site, each inbound number

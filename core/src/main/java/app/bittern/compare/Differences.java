@@ -82,21 +82,26 @@ public final class Differences {
         List<Ref> phones = phones();
         List<JointState> itself = new ArrayList<>();
         List<JointState> begun = new ArrayList<>();
-        examples.stream()
-                .filter(digits -> Dialling.of(before.plan(), digits).equals(Dialling.of(after.plan(), digits)))
-                .forEach(digits -> phones.stream()
-                        .filter(phone -> may(before.plan(), phone, digits) == may(after.plan(), phone, digits))
-                        // Who dials their own number is the last to be shown.
-                        .forEach(phone ->
-                                (phone.key().equals(digits) ? itself : begun).addAll(joint.begin(phone, digits))));
+        for (String digits : examples) {
+            Dialling dialling = Dialling.of(before.plan(), digits);
+            if (!dialling.equals(Dialling.of(after.plan(), digits))) {
+                continue;
+            }
+            phones.stream()
+                    .filter(phone -> joint.touched(phone, dialling))
+                    .filter(phone ->
+                            may(before.plan(), phone, dialling.leads()) == may(after.plan(), phone, dialling.leads()))
+                    // Who dials their own number is the last to be shown.
+                    .forEach(phone -> (phone.key().equals(digits) ? itself : begun).addAll(joint.begin(phone, digits)));
+        }
         begun.addAll(itself);
         return begun;
     }
 
-    private static boolean may(Plan plan, Ref phone, String digits) {
+    private static boolean may(Plan plan, Ref phone, Dialling.Leads leads) {
         return plan.find(phone, Extension.class)
                 .map(Origin.Inside::of)
-                .filter(from -> from.may(plan, Dialling.of(plan, digits).leads()))
+                .filter(from -> from.may(plan, leads))
                 .isPresent();
     }
 

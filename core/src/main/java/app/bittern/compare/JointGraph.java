@@ -2,7 +2,7 @@ package app.bittern.compare;
 
 import app.bittern.call.Carried;
 import app.bittern.call.Cause;
-import app.bittern.call.Dials;
+import app.bittern.call.Dialling;
 import app.bittern.call.Ending;
 import app.bittern.call.QueueCourse;
 import app.bittern.call.State;
@@ -156,20 +156,28 @@ final class JointGraph {
         return touched.test(state.at())
                 || state.context()
                         .dials()
-                        .filter(dials -> Stream.of(
-                                        dials.dialling().leads().target().stream(),
-                                        dials.route().stream(),
-                                        emergency(before, dials),
-                                        emergency(after, dials))
-                                .flatMap(refs -> refs)
-                                .anyMatch(touched))
+                        .filter(dials -> touched(dials.dialling())
+                                || dials.route().filter(touched).isPresent())
                         .isPresent();
     }
 
+    /// Whether something that differs can be reached from what a phone dials.
+    private boolean touched(Dialling dialling) {
+        return Stream.of(dialling.leads().target().stream(), emergency(before, dialling), emergency(after, dialling))
+                .flatMap(refs -> refs)
+                .anyMatch(touched);
+    }
+
+    /// Whether something that differs may be reached by a phone that dials; which route takes an inbound number is not
+    /// asked for yet.
+    boolean touched(Ref phone, Dialling dialling) {
+        return touched.test(phone) || dialling.number().isPresent() || touched(dialling);
+    }
+
     /// The site, where one of its emergency numbers is dialled.
-    private static Stream<Ref> emergency(StateGraph graph, Dials dials) {
+    private static Stream<Ref> emergency(StateGraph graph, Dialling dialling) {
         Site site = graph.plan().site();
-        return site.emergencyNumbers().contains(dials.dialling().digits()) ? Stream.of(site.ref()) : Stream.empty();
+        return site.emergencyNumbers().contains(dialling.digits()) ? Stream.of(site.ref()) : Stream.empty();
     }
 
     /// Whether what a call carries is the same on both sides, and sounds the same.

@@ -43,9 +43,6 @@ public record DialExtensions(boolean any, List<Span> some) {
 
     /// The numbers that can be dialled.
     public DialledNumbers numbers(Plan plan) {
-        return any
-                ? plan.dialledNumbers()
-                : DialledNumbers.of(
-                        plan.all(Extension.class).map(Extension::dialled).filter(this::takes));
+        return any ? plan.dialledNumbers() : plan.dialledNumbers(this);
     }
 }

@@ -24,6 +24,7 @@ public final class Plan {
     private final List<PlanObject> inOrder;
     private final Site site;
     private volatile Map<Ref, List<Use>> uses = Map.of();
+    private final Map<DialExtensions, DialledNumbers> dialledOf = new ConcurrentHashMap<>();
     private volatile Optional<DialledNumbers> dialled = Optional.empty();
     private volatile Optional<InsideNumbers> inside = Optional.empty();
     private volatile Optional<RouteIndex> routes = Optional.empty();
@@ -222,6 +223,14 @@ public final class Plan {
             dialled = known;
         }
         return known.get();
+    }
+
+    /// The numbers of the extensions that can be dialled somewhere; gathered when first asked for.
+    DialledNumbers dialledNumbers(DialExtensions some) {
+        return dialledOf.computeIfAbsent(
+                some,
+                one -> DialledNumbers.of(
+                        all(Extension.class).map(Extension::dialled).filter(one::takes)));
     }
 
     /// What phones of the site can dial of it; gathered when first asked for.

@@ -158,7 +158,8 @@ class PromiseTest {
             if (paths.stream().anyMatch(PromiseTest::tangled)) {
                 continue;
             }
-            for (String id : List.of("alarm/x0", "alarm/x4", "alarm/x5", "text alarm/x0", "trap trap-target/monitoring")) {
+            for (String id :
+                    List.of("alarm/x0", "alarm/x4", "alarm/x5", "text alarm/x0", "trap trap-target/monitoring")) {
                 if (Ref.parse(id.substring(id.indexOf(' ') + 1))
                         .flatMap(plan::find)
                         .isEmpty()) {
