@@ -251,7 +251,7 @@ public final class Plans {
                 none(),
                 none(),
                 none(),
-                Optional.of(new Ref(Kind.PROMPT, "greeting")),
+                Optional.of(Spoken.of(new Ref(Kind.PROMPT, "greeting"))),
                 Map.of(),
                 none(),
                 List.of(),

@@ -244,11 +244,15 @@ public final class RandomPlans {
 
     private static Mailbox mailbox(String key, Optional<String> operator, Optional<Integer> keep, Random random) {
         Mailbox plain = Plans.mailbox(key, operator, keep);
-        Map<Mailbox.Reason, Ref> byReason = new LinkedHashMap<>();
+        Map<Mailbox.Reason, Spoken> byReason = new LinkedHashMap<>();
         boolean several = random.nextInt(5) == 0;
         for (Mailbox.Reason reason : Mailbox.Reason.values()) {
             if (several && random.nextBoolean()) {
-                byReason.put(reason, new Ref(Kind.PROMPT, random.nextBoolean() ? "ask" : "no-key"));
+                byReason.put(
+                        reason,
+                        new Spoken(
+                                new Ref(Kind.PROMPT, random.nextBoolean() ? "ask" : "no-key"),
+                                reason == Mailbox.Reason.BUSY ? Optional.of("nb-NO") : none()));
             }
         }
         return new Mailbox(
@@ -294,7 +298,8 @@ public final class RandomPlans {
     /// After a failed try something is said; the last may lead elsewhere than giving up does.
     private static FailedTry failed(String prompt, Random random) {
         return new FailedTry(
-                Optional.of(new Ref(Kind.PROMPT, prompt)),
+                Optional.of(new Spoken(
+                        new Ref(Kind.PROMPT, prompt), prompt.equals("wrong-key") ? Optional.of("nb-NO") : none())),
                 random.nextInt(3) == 0 ? Destination.parse(to(random)) : none());
     }
 
@@ -423,7 +428,10 @@ public final class RandomPlans {
         for (String pressed : List.of("1", "2", "0", "*")) {
             if (random.nextInt(3) > 0) {
                 String to = random.nextInt(4) > 0 ? to(random) : random.nextBoolean() ? "repeat" : "back";
-                Optional<Ref> say = random.nextInt(4) == 0 ? Optional.of(new Ref(Kind.PROMPT, "ask")) : none();
+                Optional<String> language = pressed.equals("0") ? Optional.of("nb-NO") : none();
+                Optional<Spoken> say = random.nextInt(4) == 0
+                        ? Optional.of(new Spoken(new Ref(Kind.PROMPT, "ask"), language))
+                        : none();
                 keys.put(pressed, new Menu.OnKey(none(), Destination.parse(to), sets(random), say));
             }
         }

@@ -14,6 +14,7 @@ import app.bittern.plan.Ref;
 import app.bittern.plan.Route;
 import app.bittern.plan.Seconds;
 import app.bittern.plan.Skill;
+import app.bittern.plan.Spoken;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -28,6 +29,7 @@ final class RandomQueues {
 
     /// @param index the higher, the sooner its callers come
     static Queue queue(String key, int index, Random random) {
+        Optional<String> language = index == 1 ? Optional.of("nb-NO") : none();
         return new Queue(
                 key,
                 Optional.of("Queue " + key),
@@ -50,11 +52,11 @@ final class RandomQueues {
                 random.nextInt(5) > 0 ? to(random) : none(),
                 random.nextInt(4) == 0
                         ? Optional.of(new Queue.Notice(
-                                new Ref(Kind.PROMPT, "wrong-key"),
+                                new Spoken(new Ref(Kind.PROMPT, "wrong-key"), language),
                                 random.nextInt(4) > 0,
                                 random.nextBoolean() ? Optional.of(LocalDate.of(2027, 3, 14)) : none()))
                         : none(),
-                random.nextBoolean() ? prompt("ask") : none(),
+                random.nextBoolean() ? prompt("ask").map(ask -> new Spoken(ask, language)) : none(),
                 hears(random),
                 meanwhile(random),
                 random.nextBoolean() ? Optional.of(callback(random)) : none(),

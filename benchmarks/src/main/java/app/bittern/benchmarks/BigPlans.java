@@ -368,7 +368,7 @@ public final class BigPlans {
                 Destination.parse("mailbox/general"),
                 Destination.parse("mailbox/general"),
                 none(),
-                Optional.of(new Ref(Kind.PROMPT, "entry")),
+                Optional.of(Spoken.of(new Ref(Kind.PROMPT, "entry"))),
                 Optional.of(new Hears.OfMusic(new Ref(Kind.MUSIC, "hold"))),
                 List.of(new Queue.Meanwhile(
                         Optional.of(new Seconds(60)),
@@ -421,7 +421,7 @@ public final class BigPlans {
                 none(),
                 none(),
                 none(),
-                Optional.of(new Ref(Kind.PROMPT, "greeting")),
+                Optional.of(Spoken.of(new Ref(Kind.PROMPT, "greeting"))),
                 Map.of(),
                 none(),
                 List.of(key + "@large.example"),

@@ -168,6 +168,7 @@ class SheetTest {
             Map.entry("trunk/delivers", "last 5"),
             Map.entry("number/due", "2027-01-31"),
             Map.entry("route/called", "+441632960199"),
+            Map.entry("queue/callerId", "+441632960199"),
             Map.entry("hours/states/*/on/*", "12-27"),
             Map.entry("hours/states/*/season", "04-01..10-31"),
             Map.entry("switch/now", "reduced"),

@@ -6,6 +6,7 @@ import app.bittern.plan.Destination;
 import app.bittern.plan.Lookup;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Ref;
+import app.bittern.plan.Spoken;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -296,7 +297,7 @@ final class AskBehaviour implements Behaviour<Ask> {
         return new Entry(key.digits().substring(0, taken), rest, first, ends);
     }
 
-    private static int sayAfter(Optional<Ref> prompt, Scene scene, List<Heard> hears, int second) {
+    private static int sayAfter(Optional<Spoken> prompt, Scene scene, List<Heard> hears, int second) {
         int end = second + scene.length(prompt);
         prompt.ifPresent(said -> hears.add(new Heard(second, end, Heard.Sound.SPEECH, scene.words(said))));
         return end;

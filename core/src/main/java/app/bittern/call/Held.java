@@ -46,8 +46,7 @@ final class Held {
         this.hand = hand;
         this.until = until;
         this.last = answered ? until - 1 : until;
-        this.schedule =
-                new Schedule(course, prompt -> scene.length(Optional.of(prompt)), Math.min(until, queue.longestWait()));
+        this.schedule = new Schedule(course, scene::length, Math.min(until, queue.longestWait()));
     }
 
     /// What was heard, by seconds of the wait.

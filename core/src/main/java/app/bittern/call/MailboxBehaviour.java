@@ -1,7 +1,7 @@
 package app.bittern.call;
 
 import app.bittern.plan.Mailbox;
-import app.bittern.plan.Ref;
+import app.bittern.plan.Spoken;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -27,7 +27,7 @@ final class MailboxBehaviour implements Behaviour<Mailbox> {
     }
 
     /// The greeting that a caller is told.
-    static Optional<Ref> greeting(Mailbox mailbox, Scene scene) {
+    static Optional<Spoken> greeting(Mailbox mailbox, Scene scene) {
         return mailbox.greeting(scene.context().facts().greeting());
     }
 
@@ -38,7 +38,7 @@ final class MailboxBehaviour implements Behaviour<Mailbox> {
         if (found.full(mailbox.maxMessages())) {
             return Decision.atOnce(new Cause.Full(), account);
         }
-        Optional<Ref> said = greeting(mailbox, scene);
+        Optional<Spoken> said = greeting(mailbox, scene);
         int greeting = scene.length(said);
         if (mailbox.operator().isPresent()
                 && bench.peek().digits().equals("0")
@@ -52,7 +52,7 @@ final class MailboxBehaviour implements Behaviour<Mailbox> {
                 .speaking();
     }
 
-    private static List<Heard> greeting(Optional<Ref> said, Scene scene, int seconds) {
+    private static List<Heard> greeting(Optional<Spoken> said, Scene scene, int seconds) {
         return said.filter(prompt -> seconds > 0)
                 .map(prompt -> List.of(new Heard(0, seconds, Heard.Sound.SPEECH, scene.words(prompt))))
                 .orElse(List.of());

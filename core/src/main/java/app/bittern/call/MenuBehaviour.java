@@ -8,6 +8,7 @@ import app.bittern.plan.Kind;
 import app.bittern.plan.Menu;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Ref;
+import app.bittern.plan.Spoken;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -275,7 +276,7 @@ final class MenuBehaviour implements Behaviour<Menu> {
             second += seconds;
         }
 
-        private void say(Optional<Ref> prompt) {
+        private void say(Optional<Spoken> prompt) {
             int seconds = scene.length(prompt);
             prompt.ifPresent(
                     said -> hears.add(new Heard(second, second + seconds, Heard.Sound.SPEECH, scene.words(said))));

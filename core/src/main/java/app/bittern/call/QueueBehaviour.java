@@ -109,7 +109,7 @@ final class QueueBehaviour implements Behaviour<Queue> {
         }
 
         private int length(Ref prompt) {
-            return scene.length(Optional.of(prompt));
+            return scene.length(prompt);
         }
 
         /// What a key leads to that is offered from a second of the wait on.

@@ -182,7 +182,6 @@ public record QueueCourse(Condition when, int joining, List<Spoken> first, List<
         List<Spoken> first = Stream.concat(
                         queue.notice().filter(notice -> notice.on() && given.notice).map(Queue.Notice::say).stream(),
                         queue.onJoining().stream())
-                .map(Spoken::of)
                 .toList();
         List<Item> items = new ArrayList<>();
         for (int place = 0; place < queue.meanwhile().size(); place++) {

@@ -114,7 +114,7 @@ final class QueueStaging {
     /// The key as soon as it is offered, or as late as the wait allows, in every course that offers it.
     private List<Visit> keyed(String key, Cause cause) {
         return QueueCourse.all(queue, scene).stream()
-                .flatMap(course -> Schedule.all(course, prompt -> scene.length(Optional.of(prompt)), longest).stream()
+                .flatMap(course -> Schedule.all(course, scene::length, longest).stream()
                         .filter(said -> said.item().offer(key).isPresent())
                         .findFirst()
                         .stream()

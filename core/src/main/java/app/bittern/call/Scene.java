@@ -101,8 +101,13 @@ record Scene(Plan plan, State state) {
     }
 
     /// How long a prompt takes to say in the call's language, in seconds; 0 where there is none.
-    int length(Optional<Ref> prompt) {
+    int length(Optional<Spoken> prompt) {
         return length(prompt, context().language());
+    }
+
+    /// How long a prompt takes to say in the call's language, in seconds.
+    int length(Ref prompt) {
+        return length(Spoken.of(prompt));
     }
 
     /// How long prompts take one after another, in seconds.
@@ -121,11 +126,7 @@ record Scene(Plan plan, State state) {
         for (Spoken one : prompts) {
             int end = Math.min(second + length(one), from + seconds);
             if (end > second) {
-                hears.add(new Heard(
-                        second,
-                        end,
-                        Heard.Sound.SPEECH,
-                        words(one.prompt(), one.in(context().language()))));
+                hears.add(new Heard(second, end, Heard.Sound.SPEECH, words(one)));
             }
             second = end;
         }
@@ -136,8 +137,13 @@ record Scene(Plan plan, State state) {
         return plan.seconds(one.prompt(), one.in(context().language()));
     }
 
-    int length(Optional<Ref> prompt, String language) {
-        return prompt.map(ref -> plan.seconds(ref, language)).orElse(0);
+    int length(Optional<Spoken> prompt, String language) {
+        return prompt.map(one -> plan.seconds(one.prompt(), one.in(language))).orElse(0);
+    }
+
+    /// The words of a prompt, in the language in which it is said.
+    String words(Spoken one) {
+        return words(one.prompt(), one.in(context().language()));
     }
 
     /// The words of a prompt in the call's language.

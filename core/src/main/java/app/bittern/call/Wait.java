@@ -68,7 +68,7 @@ final class Wait {
     static int told(Queue queue, Scene scene) {
         return queue.tellAgent().stream()
                 .mapToInt(told -> switch (told) {
-                    case Queue.Told.Saying(Ref prompt) -> scene.length(Optional.of(prompt));
+                    case Queue.Told.Saying(Ref prompt) -> scene.length(prompt);
                     case Queue.Told.TheWait wait -> Queue.FIGURE;
                 })
                 .sum();

@@ -8,6 +8,7 @@ import app.bittern.plan.Pointer;
 import app.bittern.plan.Prompt;
 import app.bittern.plan.Ref;
 import app.bittern.plan.Seconds;
+import app.bittern.plan.Spoken;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -40,10 +41,10 @@ final class PromptSentences {
     }
 
     /// What a field says: the words of its prompt, or that nothing is said, where a prompt can be chosen.
-    List<Part> said(String when, Ref object, Pointer field, Optional<Ref> prompt, String language) {
+    List<Part> said(String when, Ref object, Pointer field, Optional<Spoken> prompt, String language) {
         List<Part> parts = new ArrayList<>(List.of(Part.muted(when)));
         prompt.ifPresentOrElse(
-                ref -> parts.addAll(prompt(ref, language)),
+                one -> parts.addAll(prompt(one.prompt(), one.in(language))),
                 () -> parts.add(Part.token(Style.MUTED, "nothing", new Part.Edit(object, field, ""))));
         return parts;
     }

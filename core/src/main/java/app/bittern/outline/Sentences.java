@@ -315,7 +315,7 @@ final class Sentences {
         String heard = does.sets().language().orElse(language);
         does.say().ifPresent(prompt -> {
             parts.add(Part.muted("says"));
-            parts.addAll(prompts.prompt(prompt, heard));
+            parts.addAll(prompts.prompt(prompt.prompt(), prompt.in(heard)));
             parts.add(Part.muted("then"));
         });
         return parts;

@@ -1,5 +1,6 @@
 package app.bittern.plan;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -142,6 +143,14 @@ public record Ask(
     @Override
     public List<Sets> gives() {
         return List.of(sets);
+    }
+
+    @Override
+    public List<Spoken> spoken() {
+        List<Spoken> all = new ArrayList<>(prompts);
+        noKey.prompt().ifPresent(all::add);
+        wrongKey.prompt().ifPresent(all::add);
+        return all;
     }
 
     @Override

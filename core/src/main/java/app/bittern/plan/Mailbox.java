@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /// Takes a message (voicemail).
 ///
@@ -22,8 +23,8 @@ public record Mailbox(
         Optional<String> note,
         Optional<String> number,
         Optional<Ref> owner,
-        Optional<Ref> greeting,
-        Map<Reason, Ref> greetings,
+        Optional<Spoken> greeting,
+        Map<Reason, Spoken> greetings,
         Optional<Pin> pin,
         List<String> email,
         Deliver deliver,
@@ -51,8 +52,8 @@ public record Mailbox(
             Optional<String> name,
             Optional<String> note,
             Optional<String> number,
-            Optional<Ref> greeting,
-            Map<Reason, Ref> greetings,
+            Optional<Spoken> greeting,
+            Map<Reason, Spoken> greetings,
             Optional<Pin> pin,
             List<String> email,
             Optional<Seconds> maxMessage,
@@ -93,8 +94,13 @@ public record Mailbox(
     }
 
     /// What is said to somebody who comes for a reason.
-    public Optional<Ref> greeting(Optional<Reason> reason) {
+    public Optional<Spoken> greeting(Optional<Reason> reason) {
         return reason.flatMap(why -> Optional.ofNullable(greetings.get(why))).or(() -> greeting);
+    }
+
+    @Override
+    public List<Spoken> spoken() {
+        return Stream.concat(greeting.stream(), greetings.values().stream()).toList();
     }
 
     @Override
@@ -107,10 +113,10 @@ public record Mailbox(
         Optional<Ref> owned = places.ref("owner", Role.BELONGS_TO, owner, Kind.EXTENSION);
         String always = greetings.isEmpty() ? "greeting" : "always";
         Places said = greetings.isEmpty() ? places : places.in("greeting");
-        Map<Reason, Ref> kept = new LinkedHashMap<>();
-        Optional<Ref> greets = said.ref(always, Role.SAYS, greeting, Kind.PROMPT);
-        greetings.forEach((reason, prompt) -> said.ref(reason.word(), Role.SAYS, Optional.of(prompt), Kind.PROMPT)
-                .ifPresent(one -> kept.put(reason, one)));
+        Map<Reason, Spoken> kept = new LinkedHashMap<>();
+        Optional<Spoken> greets = said.spoken(always, greeting);
+        greetings.forEach((reason, prompt) ->
+                said.spoken(reason.word(), Optional.of(prompt)).ifPresent(one -> kept.put(reason, one)));
         return new Mailbox(
                 places.key(key),
                 name,

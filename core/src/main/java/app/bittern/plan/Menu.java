@@ -1,5 +1,6 @@
 package app.bittern.plan;
 
+import java.util.ArrayList;
 import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -42,9 +43,9 @@ public record Menu(
     ///
     /// @param sets what the call is given before it goes on
     /// @param say  a prompt said before the call goes on
-    public record OnKey(Optional<String> label, Optional<Destination> to, Sets sets, Optional<Ref> say) {
+    public record OnKey(Optional<String> label, Optional<Destination> to, Sets sets, Optional<Spoken> say) {
         OnKey over(Places places) {
-            return new OnKey(label, places.needsInMenu("to", to), sets, places.ref("say", Role.SAYS, say, Kind.PROMPT));
+            return new OnKey(label, places.needsInMenu("to", to), sets, places.spoken("say", say));
         }
     }
 
@@ -79,6 +80,15 @@ public record Menu(
     /// Whether both lead to the same.
     public boolean failsAlike() {
         return onNoKey().equals(onWrongKey());
+    }
+
+    @Override
+    public List<Spoken> spoken() {
+        List<Spoken> all = new ArrayList<>(prompts);
+        noKey.prompt().ifPresent(all::add);
+        wrongKey.prompt().ifPresent(all::add);
+        keys.values().forEach(does -> does.say().ifPresent(all::add));
+        return all;
     }
 
     @Override

@@ -153,6 +153,12 @@ public final class Places {
         return each(field, holds, (places, position, ref) -> places.entry(position, role, ref, kind, more));
     }
 
+    /// A prompt, with the language it is said in.
+    Optional<Spoken> spoken(String field, Optional<Spoken> holds) {
+        return ref(field, Role.SAYS, holds.map(Spoken::prompt), Kind.PROMPT)
+                .map(ref -> new Spoken(ref, holds.flatMap(Spoken::language)));
+    }
+
     /// A list of prompts, each with the language it is said in.
     List<Spoken> spoken(String field, List<Spoken> holds) {
         return each(

@@ -44,6 +44,11 @@ public sealed interface PlanObject
         return List.of();
     }
 
+    /// All prompts that it may say in a language of their own.
+    default List<Spoken> spoken() {
+        return prompts();
+    }
+
     /// All that it may give to calls that pass it.
     default List<Sets> gives() {
         return List.of();

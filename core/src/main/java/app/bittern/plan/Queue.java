@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.ToIntFunction;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /// Holds callers until an agent is free.
 ///
@@ -60,7 +61,7 @@ public record Queue(
         Optional<Destination> overflow,
         Optional<Destination> full,
         Optional<Notice> notice,
-        Optional<Ref> onJoining,
+        Optional<Spoken> onJoining,
         Optional<Hears> hears,
         List<Meanwhile> meanwhile,
         Optional<Callback> callback,
@@ -145,9 +146,10 @@ public record Queue(
     ///
     /// @param on    whether it is said
     /// @param until the last day on which it is
-    public record Notice(Ref say, boolean on, Optional<LocalDate> until) {
+    public record Notice(Spoken say, boolean on, Optional<LocalDate> until) {
         private Optional<Notice> over(Places places) {
-            return places.entry("say", Role.SAYS, say, Kind.PROMPT).map(prompt -> new Notice(prompt, on, until));
+            return places.entry("say", Role.SAYS, say.prompt(), Kind.PROMPT)
+                    .map(prompt -> new Notice(new Spoken(prompt, say.language()), on, until));
         }
     }
 
@@ -428,6 +430,12 @@ public record Queue(
     }
 
     @Override
+    public List<Spoken> spoken() {
+        return Stream.concat(notice.map(Notice::say).stream(), onJoining.stream())
+                .toList();
+    }
+
+    @Override
     public Ref ref() {
         return new Ref(Kind.QUEUE, key);
     }
@@ -461,7 +469,7 @@ public record Queue(
                 places.needs("overflow", overflow),
                 longestLine.isPresent() ? places.needs("full", full) : places.may("full", full),
                 notice.flatMap(one -> one.over(places.in("notice"))),
-                places.ref("onJoining", Role.SAYS, onJoining, Kind.PROMPT),
+                places.spoken("onJoining", onJoining),
                 Hears.over(hears, places, "hears"),
                 places.items("meanwhile", meanwhile, (item, one) -> Optional.of(one.over(item))),
                 callback.map(one -> one.over(places.in("callback"))),

@@ -28,6 +28,7 @@ import app.bittern.plan.Ref;
 import app.bittern.plan.RingGroup;
 import app.bittern.plan.Route;
 import app.bittern.plan.Sets;
+import app.bittern.plan.Spoken;
 import app.bittern.plan.Switch;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
@@ -330,14 +331,14 @@ final class SlowCall {
         if (endless(menu.ref())) {
             return end("round", menu.ref());
         }
-        SlowKeys keys = new SlowKeys(plan, world, speech()::length, speech()::said);
+        SlowKeys keys = new SlowKeys(plan, world, speech()::said);
         String digits = keys.menu(menu);
         second += keys.seconds();
         Menu.OnKey does = menu.keys().get(digits);
         if (does != null) {
             chosen();
             give(does.sets());
-            second += speech().length(does.say());
+            second += speech().said(does.say());
             return go(does.to(), menu.ref());
         }
         Optional<Extension> dialled = keys.dialled(menu, digits);
@@ -353,7 +354,7 @@ final class SlowCall {
     }
 
     private End ask(Ask ask) {
-        SlowKeys keys = new SlowKeys(plan, world, speech()::length, speech()::said);
+        SlowKeys keys = new SlowKeys(plan, world, speech()::said);
         String digits = keys.ask(ask);
         second += keys.seconds();
         if (!digits.isEmpty()) {
@@ -562,8 +563,8 @@ final class SlowCall {
         if (SlowQueue.full(mailbox.maxMessages(), found)) {
             return end("hung-up", mailbox.ref());
         }
-        Optional<Ref> own = reason.map(why -> mailbox.greetings().get(why));
-        int greeting = speech().length(own.isPresent() ? own : mailbox.greeting());
+        Optional<Spoken> own = reason.map(why -> mailbox.greetings().get(why));
+        int greeting = speech().said(own.isPresent() ? own : mailbox.greeting());
         KeyPress key = world.peek();
         if (mailbox.operator().isPresent()
                 && key.digits().equals("0")

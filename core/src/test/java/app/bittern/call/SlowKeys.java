@@ -4,7 +4,6 @@ import app.bittern.plan.Ask;
 import app.bittern.plan.Extension;
 import app.bittern.plan.Menu;
 import app.bittern.plan.Plan;
-import app.bittern.plan.Ref;
 import app.bittern.plan.Spoken;
 import java.util.Optional;
 import java.util.function.ToIntFunction;
@@ -14,15 +13,13 @@ import java.util.stream.Stream;
 final class SlowKeys {
     private final Plan plan;
     private final SlowWorld world;
-    private final ToIntFunction<Ref> lengths;
     private final ToIntFunction<Spoken> said;
     private int second;
     private boolean lastSilent;
 
-    SlowKeys(Plan plan, SlowWorld world, ToIntFunction<Ref> lengths, ToIntFunction<Spoken> said) {
+    SlowKeys(Plan plan, SlowWorld world, ToIntFunction<Spoken> said) {
         this.plan = plan;
         this.world = world;
-        this.lengths = lengths;
         this.said = said;
     }
 
@@ -36,8 +33,8 @@ final class SlowKeys {
         return second;
     }
 
-    private int length(Stream<Ref> prompts) {
-        return prompts.mapToInt(lengths).sum();
+    private int length(Stream<Spoken> prompts) {
+        return prompts.mapToInt(said).sum();
     }
 
     /// The key or the number that a menu takes; nothing where it gives up.

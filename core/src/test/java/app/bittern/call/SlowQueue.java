@@ -55,9 +55,9 @@ record SlowQueue(Plan plan, Bench bench, SlowWorld world, SlowRoutes asked, Stri
         int notice = queue.notice()
                 .filter(one ->
                         one.on() && one.until().map(last -> !day.isAfter(last)).orElse(true))
-                .map(one -> speech().length(one.say()))
+                .map(one -> speech().said(one.say()))
                 .orElse(0);
-        return notice + speech().length(queue.onJoining());
+        return notice + speech().said(queue.onJoining());
     }
 
     List<SlowWait.Agent> agents(Queue queue, SlowWait.Call call) {

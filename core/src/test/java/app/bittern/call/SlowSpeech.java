@@ -17,8 +17,8 @@ record SlowSpeech(Plan plan, String language) {
         return length(one.prompt(), one.language().orElse(language));
     }
 
-    int length(Optional<Ref> prompt) {
-        return prompt.map(this::length).orElse(0);
+    int said(Optional<Spoken> prompt) {
+        return prompt.map(this::said).orElse(0);
     }
 
     private int length(Ref ref, String language) {

@@ -431,8 +431,7 @@ final class SlowWait {
         if (menu.isEmpty() && ask.isEmpty()) {
             return Optional.of(asks ? new End("hole", second, Optional.empty(), List.of(key), Optional.empty()) : end);
         }
-        SlowAside into =
-                new SlowAside(menu, ask, new SlowKeys(call.plan(), world, call.lengths(), call.said()), second, key);
+        SlowAside into = new SlowAside(menu, ask, new SlowKeys(call.plan(), world, call.said()), second, key);
         aside = Optional.of(into);
         whenSaid = "";
         return says(second);
@@ -445,7 +444,7 @@ final class SlowWait {
                 taken -> into.menu()
                         .map(menu -> menu.keys().get(taken))
                         .map(does -> does.say()
-                                .map(prompt -> call.lengths().applyAsInt(prompt))
+                                .map(prompt -> call.said().applyAsInt(prompt))
                                 .orElse(0))
                         .orElse(0));
         if (!over) {

@@ -4,6 +4,7 @@ import app.bittern.plan.Kind;
 import app.bittern.plan.Mailbox;
 import app.bittern.plan.Pin;
 import app.bittern.plan.Ref;
+import app.bittern.plan.Spoken;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
@@ -15,7 +16,7 @@ final class MailboxFormat implements KindFormat<Mailbox> {
     private static final String ALWAYS = "always";
 
     /// What is said: to everybody else, and by reason.
-    private record Greeting(Optional<Ref> always, Map<Mailbox.Reason, Ref> byReason) {}
+    private record Greeting(Optional<Spoken> always, Map<Mailbox.Reason, Spoken> byReason) {}
 
     @Override
     public Optional<Mailbox> read(String key, Reading fields) {
@@ -27,9 +28,7 @@ final class MailboxFormat implements KindFormat<Mailbox> {
                 .either(
                         "greeting",
                         ALLOWED_GREETING,
-                        text -> Ref.parse(text)
-                                .filter(ref -> ref.kind() == Kind.PROMPT)
-                                .map(ref -> new Greeting(Optional.of(ref), Map.of())),
+                        text -> Reading.asSpoken(text).map(one -> new Greeting(Optional.of(one), Map.of())),
                         MailboxFormat::byReason)
                 .orElseGet(() -> new Greeting(Optional.empty(), Map.of()));
         return Optional.of(new Mailbox(
@@ -56,10 +55,10 @@ final class MailboxFormat implements KindFormat<Mailbox> {
     }
 
     private static Optional<Greeting> byReason(Reading fields) {
-        Optional<Ref> always = fields.ref(ALWAYS, Kind.PROMPT);
-        Map<Mailbox.Reason, Ref> byReason = new LinkedHashMap<>();
+        Optional<Spoken> always = fields.oneSpoken(ALWAYS);
+        Map<Mailbox.Reason, Spoken> byReason = new LinkedHashMap<>();
         for (Mailbox.Reason reason : Mailbox.Reason.values()) {
-            fields.ref(reason.word(), Kind.PROMPT).ifPresent(prompt -> byReason.put(reason, prompt));
+            fields.oneSpoken(reason.word()).ifPresent(prompt -> byReason.put(reason, prompt));
         }
         fields.done();
         return Optional.of(new Greeting(always, byReason));

@@ -1,7 +1,6 @@
 package app.bittern.formats;
 
 import app.bittern.plan.FailedTry;
-import app.bittern.plan.Kind;
 import app.bittern.plan.Menu;
 import app.bittern.plan.Takes;
 import java.util.List;
@@ -41,7 +40,7 @@ final class MenuFormat implements KindFormat<Menu> {
     static FailedTry failed(Reading fields, String field, Takes takes) {
         return fields.inner(field)
                 .map(inner -> {
-                    FailedTry failed = new FailedTry(inner.ref("prompt", Kind.PROMPT), inner.destination("to", takes));
+                    FailedTry failed = new FailedTry(inner.oneSpoken("prompt"), inner.destination("to", takes));
                     inner.done();
                     return failed;
                 })
@@ -63,7 +62,7 @@ final class MenuFormat implements KindFormat<Menu> {
                     key.text("label"),
                     key.destination("to", Takes.DESTINATION_IN_MENU),
                     SetsFormat.read(key),
-                    key.ref("say", Kind.PROMPT));
+                    key.oneSpoken("say"));
             key.done();
             return Optional.of(does);
         });

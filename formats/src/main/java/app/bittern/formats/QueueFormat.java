@@ -11,6 +11,7 @@ import app.bittern.plan.Queue;
 import app.bittern.plan.Ref;
 import app.bittern.plan.Route;
 import app.bittern.plan.Seconds;
+import app.bittern.plan.Spoken;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -21,7 +22,7 @@ import java.util.stream.Stream;
 /// Queues.
 final class QueueFormat implements KindFormat<Queue> {
     private static final Choosing SAID = Choosing.of(Kind.PROMPT).or("position", "expected-wait");
-    private static final Ref NO_PROMPT = new Ref(Kind.PROMPT, "none");
+    private static final Spoken NO_PROMPT = Spoken.of(new Ref(Kind.PROMPT, "none"));
     private static final Seconds NONE = new Seconds(0);
     private static final Pattern LEVEL = Pattern.compile("([0-9]{1,3})% in ([0-9hms]+)");
     static final String ALLOWED_LEVEL = "a service level such as 80% in 20s";
@@ -64,7 +65,7 @@ final class QueueFormat implements KindFormat<Queue> {
                 fields.destination("overflow"),
                 fields.destination("full"),
                 fields.inner("notice").map(QueueFormat::notice),
-                fields.ref("onJoining", Kind.PROMPT),
+                fields.oneSpoken("onJoining"),
                 RingGroupFormat.hears(fields),
                 fields.list("meanwhile", QueueFormat::meanwhile),
                 fields.inner("callback").map(QueueFormat::callback),
@@ -108,7 +109,7 @@ final class QueueFormat implements KindFormat<Queue> {
     }
 
     private static Queue.Notice notice(Reading fields) {
-        Optional<Ref> say = fields.ref("say", Kind.PROMPT);
+        Optional<Spoken> say = fields.oneSpoken("say");
         Queue.Notice notice = new Queue.Notice(
                 fields.needed("say", say, "what is said, such as { say: prompt/storm, on: true }", NO_PROMPT),
                 fields.usualFlag("on"),

@@ -204,13 +204,21 @@ final class Reading {
     /// Prompts, each with the language it is said in.
     List<Spoken> spoken(String field) {
         choose(field, Choosing.of(Kind.PROMPT));
-        return parsed(
-                field,
-                Spoken.ALLOWED,
-                text -> Spoken.parse(text)
-                        .filter(one -> one.language()
-                                .map(tag -> SiteFormat.language(tag).isPresent())
-                                .orElse(true)));
+        return parsed(field, Spoken.ALLOWED, Reading::asSpoken);
+    }
+
+    /// A prompt, with the language it is said in.
+    Optional<Spoken> oneSpoken(String field) {
+        choose(field, Choosing.of(Kind.PROMPT));
+        return read(field, Spoken.ALLOWED, Reading::asSpoken);
+    }
+
+    /// A prompt and a language that there is.
+    static Optional<Spoken> asSpoken(String text) {
+        return Spoken.parse(text)
+                .filter(one -> one.language()
+                        .map(tag -> SiteFormat.language(tag).isPresent())
+                        .orElse(true));
     }
 
     private static String reference(Kind kind) {

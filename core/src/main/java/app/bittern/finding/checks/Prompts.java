@@ -15,7 +15,7 @@ final class Prompts {
 
     /// Whether an object says a prompt in a language to somebody who speaks it: not where each place names another.
     static boolean saidIn(PlanObject object, Ref prompt, String language) {
-        List<Spoken> named = object.prompts().stream()
+        List<Spoken> named = object.spoken().stream()
                 .filter(one -> one.prompt().equals(prompt))
                 .toList();
         long places = object.slots().stream()

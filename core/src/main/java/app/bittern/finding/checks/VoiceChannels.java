@@ -84,15 +84,13 @@ final class VoiceChannels implements Check {
 
     /// For how many seconds a call is spoken to in an object.
     private static double spoken(Plan plan, PlanObject object, Traffic traffic, double calls) {
-        String language = plan.site().defaultLanguage();
         return switch (object) {
             case Announcement announcement -> said(plan, announcement.prompts());
             case Menu menu -> said(plan, menu.prompts());
             case Ask ask -> said(plan, ask.prompts());
-            case Mailbox mailbox ->
-                mailbox.greeting().map(ref -> plan.seconds(ref, language)).orElse(0);
+            case Mailbox mailbox -> said(plan, mailbox.greeting().stream().toList());
             case Queue queue ->
-                queue.onJoining().map(ref -> plan.seconds(ref, language)).orElse(0)
+                said(plan, queue.onJoining().stream().toList())
                         + (queue.hears().filter(hears -> hears.sounds(plan)).isPresent()
                                 ? wait(queue, traffic, calls)
                                 : 0);
