@@ -14,6 +14,7 @@ import app.bittern.plan.Pointer;
 import app.bittern.plan.Problem;
 import app.bittern.plan.Ref;
 import app.bittern.plan.Seconds;
+import app.bittern.plan.Spoken;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -40,6 +41,7 @@ public final class Said {
             Map.entry("caller", "who calls"),
             Map.entry("language", "the call's language"),
             Map.entry("messages", "collect messages"),
+            Map.entry("emergency", "any emergency number"),
             Map.entry("expected-wait", "the expected wait"),
             Map.entry("position", "the place in the line"));
 
@@ -163,7 +165,8 @@ public final class Said {
                     word.equals(written) ? Optional.of(word(word, choosing)) : Optional.<String>empty();
                 case Choosing.Option.OfKind(String before, Kind kind, boolean byKey) ->
                     named(before, kind, byKey, written)
-                            .map(ref -> (before.isEmpty() ? "" : doing(before)) + title(ref));
+                            .map(ref -> (before.isEmpty() ? "" : doing(before)) + title(ref))
+                            .or(() -> kind == Kind.PROMPT ? inItsLanguage(written) : Optional.empty());
                 case Choosing.Option.Anything anything -> Ref.parse(written).map(this::title);
                 case Choosing.Option.HoursState hours -> hoursState(written);
                 case Choosing.Option.Language language ->
@@ -179,6 +182,14 @@ public final class Said {
             }
         }
         return Optional.empty();
+    }
+
+    /// A prompt that is said in a language of its own: `prompt Welcome in Norwegian`.
+    private Optional<String> inItsLanguage(String written) {
+        return Spoken.parse(written)
+                .flatMap(one -> one.language()
+                        .map(tag -> title(one.prompt()) + " in "
+                                + Locale.forLanguageTag(tag).getDisplayName(Locale.ENGLISH)));
     }
 
     /// A word as people read it. Beside objects it says what is done with a call; among words alone it is itself, so

@@ -101,6 +101,8 @@ class ObjectsTest {
                 .isEmpty();
         assertThat(texts(get("/choices?kind=menu&at=/keys/1/to&find=repeat"), "/value"))
                 .contains("repeat");
+        assertThat(texts(get("/choices?kind=alarm&at=/on/dialled&find=emer"), "/title"))
+                .contains("any emergency number", "Emergency");
         // Where calls go, busy is the busy tone; why a mailbox greets is a word by itself.
         assertThat(texts(get("/choices?kind=ring-group&at=/noAnswer&find=busy"), "/title"))
                 .contains("busy tone");
@@ -191,6 +193,14 @@ class ObjectsTest {
             assertThat(reached.at("/numbers").size()).as(object).isPositive();
             assertThat(reached.at("/bench/to").asString()).as(object).startsWith("+44");
         }
+    }
+
+    @Test
+    void aPromptThatNamesItsLanguageIsReadWithIt() {
+        edit(
+                "{\"set\":{\"object\":\"mailbox/reception\",\"field\":\"/greeting\",\"value\":\"prompt/mailbox-general in nb-NO\"}}");
+        assertThat(texts(get("/objects/mailbox/reception").at("/shown"), "/text"))
+                .anyMatch(text -> text.contains("mailbox-general in Norwegian"));
     }
 
     @Test
