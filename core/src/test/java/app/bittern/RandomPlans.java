@@ -260,7 +260,9 @@ public final class RandomPlans {
                 none(),
                 none(),
                 Optional.of("264" + key.charAt(1)),
-                plain.greeting(),
+                key.endsWith("1")
+                        ? plain.greeting().map(one -> new Spoken(one.prompt(), Optional.of("nb-NO")))
+                        : plain.greeting(),
                 byReason,
                 plain.pin(),
                 random.nextInt(3) == 0 ? List.of("box@site.example") : List.of(),

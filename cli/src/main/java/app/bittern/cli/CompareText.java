@@ -35,8 +35,8 @@ final class CompareText {
                     .append('\n');
         }
         for (DialledOtherwise one : comparison.dialled()) {
-            String who = String.join(", ", one.services(after, before).toList());
-            text.append(new Table().row("Phones that dial " + one.dialled() + ", of " + who + ":"))
+            String who = String.join(", ", one.whose(after, before).toList());
+            text.append(new Table().row("Phones that dial " + one.dialled() + ", " + who + ":"))
                     .append('\n');
             text.append(new Table(10)
                             .row("  before", DialledOtherwise.words(one.before()))

@@ -169,6 +169,17 @@ class CommandsTest {
     }
 
     @Test
+    void whatPhonesShowOutsideIsNoticedThoughNoCallToANumberIsAnother() throws IOException {
+        String after = changed("callerId: \"+441632960100\"", "callerId: \"+448081570123\"");
+        JsonNode json =
+                say("compare", PLAN, after, "--at", "2026-11-23", "--json").json();
+        assertThat(json.get("noticed")).isEmpty();
+        assertThat(json.at("/shown/0/phones")).hasSize(4);
+        assertThat(json.at("/shown/0/after").asString()).isEqualTo("+448081570123");
+        assertThat(json.get("unnoticed")).isEmpty();
+    }
+
+    @Test
     void compareTellsADifferenceOnceAndTheFieldThatChanged() throws IOException {
         String after = changed(
                 "\"3\": { label: Lost property, to: extension/2014 }",

@@ -4,7 +4,9 @@ import app.bittern.callset.CallClasses;
 import app.bittern.hours.Horizon;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Ref;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 import java.util.stream.Stream;
 
 /// What a change of a plan does.
@@ -35,20 +37,21 @@ public record Comparison(
         Differing changed = new Differing(before, after);
         Touched touched = new Touched(before, after, changed);
         Differences walk = Differences.of(before, after, horizon, changed, touched::is);
+        List<DialledOtherwise> dialled = DialledOtherwise.of(before, after);
+        List<ShownOutside> shown = ShownOutside.of(before, after);
+        Set<Ref> concerned = new HashSet<>(walk.concerned());
+        dialled.forEach(one -> concerned.addAll(one.concerns()));
+        for (Plan plan : List.of(before, after)) {
+            shown.forEach(one -> concerned.addAll(one.concerns(plan)));
+        }
         List<Ref> unnoticed = Stream.of(
                         objects.added().stream(),
                         objects.removed().stream(),
                         objects.changed().stream().map(one -> one.before().ref()),
                         objects.reordered().stream())
                 .flatMap(refs -> refs)
-                .filter(ref -> !walk.concerned().contains(ref))
+                .filter(ref -> !concerned.contains(ref))
                 .toList();
-        return new Comparison(
-                walk.differences(),
-                walk.classes(),
-                objects,
-                DialledOtherwise.of(before, after),
-                ShownOutside.of(before, after),
-                unnoticed);
+        return new Comparison(walk.differences(), walk.classes(), objects, dialled, shown, unnoticed);
     }
 }

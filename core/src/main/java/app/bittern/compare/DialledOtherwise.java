@@ -9,6 +9,7 @@ import app.bittern.plan.Outbound;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Ref;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -23,9 +24,12 @@ import java.util.stream.Stream;
 /// a phone is connected is not.
 ///
 /// @param services the classes of service for which it is so; none stands for phones without one
+/// @param phones   phones that are of another class than before, and for which it is so
 /// @param dialled  the example
-public record DialledOtherwise(List<Optional<Ref>> services, String dialled, Does before, Does after) {
+public record DialledOtherwise(
+        List<Optional<Ref>> services, List<Ref> phones, String dialled, Does before, Does after) {
     public DialledOtherwise {
+        phones = List.copyOf(phones);
         services = List.copyOf(services);
     }
 
@@ -54,9 +58,11 @@ public record DialledOtherwise(List<Optional<Ref>> services, String dialled, Doe
         examples.addAll(Phones.examples(after));
         Set<Optional<Ref>> services = new LinkedHashSet<>(services(before));
         services.addAll(services(after));
+        Map<List<Optional<Ref>>, List<Ref>> moved = moved(before, after);
         List<DialledOtherwise> all = new ArrayList<>();
         for (String dialled : examples) {
             Map<List<Does>, List<Optional<Ref>>> alike = new LinkedHashMap<>();
+            Map<List<Does>, List<Ref>> phones = new LinkedHashMap<>();
             for (Optional<Ref> service : services) {
                 Does one = does(before, service, dialled);
                 Does other = does(after, service, dialled);
@@ -65,9 +71,47 @@ public record DialledOtherwise(List<Optional<Ref>> services, String dialled, Doe
                             .add(service);
                 }
             }
-            alike.forEach(
-                    (sides, some) -> all.add(new DialledOtherwise(some, dialled, sides.getFirst(), sides.getLast())));
+            moved.forEach((service, some) -> {
+                Does one = does(before, service.getFirst(), dialled);
+                Does other = does(after, service.getLast(), dialled);
+                if (!one.equals(other)) {
+                    phones.computeIfAbsent(List.of(one, other), sides -> new ArrayList<>())
+                            .addAll(some);
+                }
+            });
+            Set<List<Does>> both = new LinkedHashSet<>(alike.keySet());
+            both.addAll(phones.keySet());
+            both.forEach(sides -> all.add(new DialledOtherwise(
+                    alike.getOrDefault(sides, List.of()),
+                    phones.getOrDefault(sides, List.of()),
+                    dialled,
+                    sides.getFirst(),
+                    sides.getLast())));
         }
+        return all;
+    }
+
+    /// The phones that are of another class than before, by both.
+    private static Map<List<Optional<Ref>>, List<Ref>> moved(Plan before, Plan after) {
+        Map<List<Optional<Ref>>, List<Ref>> moved = new LinkedHashMap<>();
+        before.all(Extension.class)
+                .forEach(phone -> after.find(phone.ref(), Extension.class)
+                        .map(Extension::classOfService)
+                        .filter(service -> !service.equals(phone.classOfService()))
+                        .ifPresent(service -> moved.computeIfAbsent(
+                                        List.of(phone.classOfService(), service), both -> new ArrayList<>())
+                                .add(phone.ref())));
+        return moved;
+    }
+
+    /// What it leads to and goes out by, the classes of service, and the phones that are of another.
+    Set<Ref> concerns() {
+        Set<Ref> all = new HashSet<>(phones);
+        Stream.of(before, after).forEach(does -> {
+            all.addAll(does.to().stream().toList());
+            does.out().ifPresent(out -> all.addAll(out.trunks()));
+        });
+        services.forEach(service -> all.addAll(service.stream().toList()));
         return all;
     }
 
@@ -118,9 +162,11 @@ public record DialledOtherwise(List<Optional<Ref>> services, String dialled, Doe
     }
 
     /// The phones that it is so for, as a sentence begins.
-    public Stream<String> services(Plan after, Plan before) {
-        return services.stream()
-                .map(service -> service.map(ref -> after.find(ref).isPresent() ? after.title(ref) : before.title(ref))
-                        .orElse("phones without a class of service"));
+    public Stream<String> whose(Plan after, Plan before) {
+        Stream<String> some = services.stream()
+                .map(service -> service.map(
+                                ref -> "of " + (after.find(ref).isPresent() ? after.title(ref) : before.title(ref)))
+                        .orElse("without a class of service"));
+        return Stream.concat(some, phones.stream().map(Ref::key));
     }
 }

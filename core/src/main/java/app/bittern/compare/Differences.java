@@ -1,8 +1,5 @@
 package app.bittern.compare;
 
-import app.bittern.call.Dialling;
-import app.bittern.call.Origin;
-import app.bittern.call.Phones;
 import app.bittern.call.Trace;
 import app.bittern.callset.CallClasses;
 import app.bittern.callset.CallSet;
@@ -13,7 +10,6 @@ import app.bittern.graph.StateGraph;
 import app.bittern.hours.Horizon;
 import app.bittern.number.E164;
 import app.bittern.paths.Path;
-import app.bittern.plan.Extension;
 import app.bittern.plan.InboundNumber;
 import app.bittern.plan.Plan;
 import app.bittern.plan.PlanObject;
@@ -21,7 +17,6 @@ import app.bittern.plan.Ref;
 import app.bittern.plan.Slot;
 import java.util.ArrayList;
 import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
@@ -55,10 +50,11 @@ public final class Differences {
         List.of(before, after)
                 .forEach(plan -> plan.all(InboundNumber.class).forEach(number -> numbers.add(number.called())));
         Map<JointGraph.Key, List<TreatedOtherwise.Visited>> otherwise = new HashMap<>();
+        JointBeginnings begins = new JointBeginnings(walk.joint);
         for (E164 number : numbers) {
-            walk.go(changed, otherwise, Optional.of(number), walk.joint.begin(number));
+            walk.go(changed, otherwise, Optional.of(number), begins.of(number));
         }
-        walk.go(changed, otherwise, Optional.empty(), walk.dialled());
+        walk.go(changed, otherwise, Optional.empty(), begins.dialled());
         return walk;
     }
 
@@ -72,62 +68,6 @@ public final class Differences {
         walk.walk();
         walk.partings().forEach(parting -> tell(called, parting));
         walk.told().forEach(told -> tell(called, told));
-    }
-
-    /// Where calls begin in which phones dial what leads to the same place in both plans; what leads elsewhere is
-    /// found as [DialledOtherwise].
-    private List<JointState> dialled() {
-        Set<String> examples = new LinkedHashSet<>(Phones.examples(before.plan()));
-        examples.addAll(Phones.examples(after.plan()));
-        List<Ref> phones = phones();
-        List<JointState> itself = new ArrayList<>();
-        List<JointState> begun = new ArrayList<>();
-        for (String digits : examples) {
-            Dialling dialling = Dialling.of(before.plan(), digits);
-            if (!dialling.equals(Dialling.of(after.plan(), digits))) {
-                continue;
-            }
-            phones.stream()
-                    .filter(phone -> joint.touched(phone, dialling))
-                    .filter(phone ->
-                            may(before.plan(), phone, dialling.leads()) == may(after.plan(), phone, dialling.leads()))
-                    // Who dials their own number is the last to be shown.
-                    .forEach(phone -> (phone.key().equals(digits) ? itself : begun).addAll(joint.begin(phone, digits)));
-        }
-        begun.addAll(itself);
-        return begun;
-    }
-
-    private static boolean may(Plan plan, Ref phone, Dialling.Leads leads) {
-        return plan.find(phone, Extension.class)
-                .map(Origin.Inside::of)
-                .filter(from -> from.may(plan, leads))
-                .isPresent();
-    }
-
-    /// A phone of each class of those that are alike in both plans.
-    private List<Ref> phones() {
-        Map<Ref, Integer> first = classes(before.plan());
-        Map<Ref, Integer> second = classes(after.plan());
-        Map<List<Integer>, Ref> phones = new LinkedHashMap<>();
-        first.forEach((phone, one) -> {
-            if (second.containsKey(phone)) {
-                phones.putIfAbsent(List.of(one, second.get(phone)), phone);
-            }
-        });
-        return List.copyOf(phones.values());
-    }
-
-    private static Map<Ref, Integer> classes(Plan plan) {
-        Map<Ref, Integer> classes = new LinkedHashMap<>();
-        int number = 0;
-        for (Phones.Alike alike : Phones.classes(plan)) {
-            for (Extension phone : alike.phones()) {
-                classes.put(phone.ref(), number);
-            }
-            number++;
-        }
-        return classes;
     }
 
     /// What differs, by number.

@@ -12,14 +12,10 @@ import app.bittern.callset.CallClasses;
 import app.bittern.callset.CallSet;
 import app.bittern.callset.CallWords;
 import app.bittern.callset.Calling;
-import app.bittern.graph.Beginnings;
-import app.bittern.graph.InsideBeginnings;
 import app.bittern.graph.StateGraph;
 import app.bittern.graph.Way;
 import app.bittern.hours.Horizon;
 import app.bittern.number.E164;
-import app.bittern.plan.Extension;
-import app.bittern.plan.Kind;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Queue;
 import app.bittern.plan.Ref;
@@ -71,45 +67,6 @@ final class JointGraph {
         return classes;
     }
 
-    /// Where calls to a number begin on both sides.
-    List<JointState> begin(E164 called) {
-        List<JointState> pairs = new ArrayList<>();
-        for (Begin first : begins(Beginnings.of(before, called), called)) {
-            for (Begin second : begins(Beginnings.of(after, called), called)) {
-                CallSet calls = first.calls().and(second.calls());
-                if (!calls.isEmpty()) {
-                    pairs.add(new JointState(first.spot(), second.spot(), calls, Trail.NONE, Trail.NONE));
-                }
-            }
-        }
-        return pairs;
-    }
-
-    /// Where calls begin on both sides in which a phone of both plans dials something.
-    List<JointState> begin(Ref phone, String dialled) {
-        List<JointState> pairs = new ArrayList<>();
-        for (InsideBeginnings.Begun first : begun(before, 0, phone, dialled)) {
-            for (InsideBeginnings.Begun second : begun(after, 1, phone, dialled)) {
-                CallSet calls = first.calls().and(second.calls());
-                int one = calls.isEmpty() ? -1 : before.begin(first.state());
-                int other = one < 0 ? -1 : after.begin(second.state());
-                if (other >= 0) {
-                    pairs.add(new JointState(Spot.in(one), Spot.in(other), calls, Trail.NONE, Trail.NONE));
-                }
-            }
-        }
-        return pairs;
-    }
-
-    private List<InsideBeginnings.Begun> begun(StateGraph graph, int index, Ref phone, String dialled) {
-        return InsideBeginnings.of(
-                graph.plan(),
-                classes,
-                index,
-                graph.plan().find(phone, Extension.class).orElseThrow(),
-                dialled);
-    }
-
     /// How the calls of a pair begin: as a phone dials, where one does, else to a number.
     Calling calling(JointState pair, Optional<E164> called) {
         if (called.isPresent()) {
@@ -122,20 +79,6 @@ final class JointGraph {
                 .orElseGet(() -> before.state(pair.before().state()));
         return new Calling.Phone(
                 begun.at(), begun.context().dials().orElseThrow().dialling().digits());
-    }
-
-    /// Calls that enter a route, or that none takes.
-    private record Begin(Spot spot, CallSet calls) {}
-
-    private static List<Begin> begins(Beginnings starts, E164 called) {
-        List<Begin> begins = new ArrayList<>();
-        starts.taken().forEach(taken -> begins.add(new Begin(Spot.in(taken.state()), taken.calls())));
-        if (!starts.unmatched().isEmpty()) {
-            begins.add(new Begin(
-                    Spot.at(Ending.of(Ending.Kind.UNMATCHED, new Ref(Kind.NUMBER, called.text()))),
-                    starts.unmatched()));
-        }
-        return begins;
     }
 
     /// Whether nothing can differ from here on.

@@ -3,13 +3,17 @@ package app.bittern.compare;
 import app.bittern.call.Phones;
 import app.bittern.number.E164;
 import app.bittern.plan.Extension;
+import app.bittern.plan.Party;
 import app.bittern.plan.Plan;
+import app.bittern.plan.Queue;
 import app.bittern.plan.Ref;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /// Phones of both plans that show another number than before when they call out.
 ///
@@ -33,6 +37,16 @@ public record ShownOutside(List<Ref> phones, Optional<E164> before, Optional<E16
                 .map(one -> new ShownOutside(
                         one.getValue(), one.getKey().getFirst(), one.getKey().getLast()))
                 .toList();
+    }
+
+    /// The phones, and the queues whose number they may show.
+    Set<Ref> concerns(Plan plan) {
+        Set<Ref> all = new HashSet<>(phones);
+        plan.all(Queue.class)
+                .filter(queue -> queue.agents().stream()
+                        .anyMatch(agent -> agent.party() instanceof Party.Inside(Ref phone) && phones.contains(phone)))
+                .forEach(queue -> all.add(queue.ref()));
+        return all;
     }
 
     /// One of the two numbers in words.

@@ -6,10 +6,12 @@ import app.bittern.plan.Code;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Recipients;
 import app.bittern.plan.Ref;
+import app.bittern.plan.Seconds;
 import app.bittern.plan.TrapTarget;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
 
@@ -21,6 +23,18 @@ final class Alarms {
     static List<Alarm> on(Plan plan, Predicate<Alarm.On> on) {
         return plan.all(Alarm.class)
                 .filter(alarm -> alarm.on().filter(on).isPresent())
+                .toList();
+    }
+
+    /// An alarm that is set off once something has been so for some seconds.
+    record After(Alarm alarm, int seconds) {}
+
+    /// The alarms that are set off so.
+    ///
+    /// @param when after how long, where what an alarm listens to is meant
+    static List<After> after(Plan plan, Function<Alarm.On, Optional<Seconds>> when) {
+        return plan.all(Alarm.class)
+                .flatMap(alarm -> alarm.on().flatMap(when).map(time -> new After(alarm, time.value())).stream())
                 .toList();
     }
 

@@ -252,27 +252,21 @@ public final class Effects {
                 .map(cause -> step.account() instanceof Account.AtStage ? QueueStage.own(cause) : cause)
                 .filter(cause -> !(cause instanceof Cause.Full || cause instanceof Cause.NoAgents))
                 .isPresent();
-        for (Alarm alarm :
-                Alarms.on(plan, on -> SetsOff.waiting(on, queue.ref()).isPresent())) {
-            int after = alarm.on()
-                    .flatMap(on -> SetsOff.waiting(on, queue.ref()))
-                    .orElseThrow()
-                    .value();
-            if (joined && waited >= after) {
-                values.put("wait", new Seconds(after).toString());
-                alarm(step.second() + in.joining() + after, queue.ref(), alarm);
-            }
+        if (!joined) {
+            return;
         }
-        for (Alarm alarm : Alarms.on(plan, on -> SetsOff.empty(on, queue.ref()).isPresent())) {
-            int after = alarm.on()
-                    .flatMap(on -> SetsOff.empty(on, queue.ref()))
-                    .orElseThrow()
-                    .value();
-            in.emptyFor(after, waited).filter(second -> joined).ifPresent(second -> {
-                values.put("wait", new Seconds(second).toString());
-                alarm(step.second() + in.joining() + second, queue.ref(), alarm);
-            });
-        }
+        Alarms.after(plan, on -> SetsOff.waiting(on, queue.ref())).stream()
+                .filter(one -> waited >= one.seconds())
+                .forEach(one -> alarm(step, in, one.seconds(), one.alarm()));
+        Alarms.after(plan, on -> SetsOff.empty(on, queue.ref()))
+                .forEach(one ->
+                        in.emptyFor(one.seconds(), waited).ifPresent(second -> alarm(step, in, second, one.alarm())));
+    }
+
+    /// An alarm is set off at a second of a wait.
+    private void alarm(Trace.Step step, Account.InQueue in, int second, Alarm alarm) {
+        values.put("wait", new Seconds(second).toString());
+        alarm(step.second() + in.joining() + second, in.queue().ref(), alarm);
     }
 
     private void code(int second, Code code) {

@@ -178,25 +178,17 @@ public final class SetsOff {
         int shortest = courses.stream().mapToInt(QueueCourse::joining).min().orElse(0);
         int longest = courses.stream().mapToInt(QueueCourse::joining).max().orElse(0);
         int told = cause instanceof Cause.Answered ? QueueCourse.told(queue, plan, state) : 0;
-        for (Alarm alarm : Alarms.on(plan, on -> waiting(on, queue.ref()).isPresent())) {
-            int after = alarm.on()
-                    .flatMap(on -> waiting(on, queue.ref()))
-                    .orElseThrow()
-                    .value();
-            if (window.latest() - shortest - told >= after) {
-                alarm(plan, alarm, window.earliest() - longest - told >= after, all);
+        for (Alarms.After one : Alarms.after(plan, on -> waiting(on, queue.ref()))) {
+            if (window.latest() - shortest - told >= one.seconds()) {
+                alarm(plan, one.alarm(), window.earliest() - longest - told >= one.seconds(), all);
             }
         }
         // Where callers leave once nobody is in they do not wait so; who is let in with somebody sees them go.
         int away = window.latest() - shortest - told - (queue.noAgents().refuseNew() ? 1 : 0);
-        for (Alarm alarm : Alarms.on(plan, on -> empty(on, queue.ref()).isPresent())) {
-            int after = alarm.on()
-                    .flatMap(on -> empty(on, queue.ref()))
-                    .orElseThrow()
-                    .value();
-            if (!queue.noAgents().moveWaiting() && away >= after) {
-                boolean ever = !queue.agents().isEmpty();
-                alarm(plan, alarm, !ever && window.earliest() - longest - told >= after, all);
+        for (Alarms.After one : Alarms.after(plan, on -> empty(on, queue.ref()))) {
+            if (!queue.noAgents().moveWaiting() && away >= one.seconds()) {
+                boolean never = queue.agents().isEmpty();
+                alarm(plan, one.alarm(), never && window.earliest() - longest - told >= one.seconds(), all);
             }
         }
     }

@@ -51,6 +51,10 @@ class DialledOtherwiseTest {
                 sent.tried().stream().map(tried -> tried.trunk().ref()).toList());
     }
 
+    private static Extension same(Plan plan, Extension phone) {
+        return plan.find(phone.ref(), Extension.class).orElseThrow();
+    }
+
     /// Each difference is one that a phone of such a class meets, and each that a phone meets is told.
     @Test
     void whatIsToldIsWhatPhonesMeet() {
@@ -60,12 +64,16 @@ class DialledOtherwiseTest {
         for (int plans = 0; plans < 50; plans++) {
             Plan before = RandomPlans.plan(random);
             List<PlanObject> other = RandomPlans.plan(random).objects().stream()
-                    .filter(one -> one instanceof Outbound || one instanceof ClassOfService || one instanceof Code)
+                    .filter(one -> one instanceof Outbound
+                            || one instanceof ClassOfService
+                            || one instanceof Code
+                            || one instanceof Extension)
                     .toList();
             Plan after = before.with(other.get(random.nextInt(other.size())));
             List<DialledOtherwise> all = DialledOtherwise.of(before, after);
             List<Extension> phones = before.all(Extension.class)
-                    .filter(phone -> phone.callerId().isEmpty())
+                    .filter(phone -> phone.callerId().isEmpty()
+                            && same(after, phone).callerId().isEmpty())
                     .toList();
             List<String> examples = Stream.of(before, after)
                     .flatMap(plan -> Phones.examples(plan).stream())
@@ -75,7 +83,9 @@ class DialledOtherwiseTest {
                 for (String dialled : examples) {
                     Optional<DialledOtherwise> difference = all.stream()
                             .filter(one -> one.dialled().equals(dialled)
-                                    && one.services().contains(phone.classOfService()))
+                                    && (same(after, phone).classOfService().equals(phone.classOfService())
+                                            ? one.services().contains(phone.classOfService())
+                                            : one.phones().contains(phone.ref())))
                             .findFirst();
                     boolean differs = !comes(before, phone.ref(), dialled).equals(comes(after, phone.ref(), dialled));
                     if (differs) {

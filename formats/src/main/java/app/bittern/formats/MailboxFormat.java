@@ -12,7 +12,7 @@ import java.util.Optional;
 /// Mailboxes.
 final class MailboxFormat implements KindFormat<Mailbox> {
     static final String ALLOWED_GREETING =
-            "a reference such as prompt/key, or { always: prompt/key, busy: prompt/key, noAnswer: prompt/key, closed: prompt/key }";
+            "a reference such as prompt/key, or with its language: prompt/key in nb-NO, or { always: prompt/key, busy: prompt/key, noAnswer: prompt/key, closed: prompt/key }";
     private static final String ALWAYS = "always";
 
     /// What is said: to everybody else, and by reason.

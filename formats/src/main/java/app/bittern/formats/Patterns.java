@@ -35,6 +35,7 @@ import java.util.stream.Stream;
 /// zone) is left to it.
 final class Patterns {
     private static final String WORDS = "[a-z0-9]+(-[a-z0-9]+)*";
+    private static final String SPOKEN = "prompt/" + WORDS + "( in [a-z]{2,3}(-[A-Za-z0-9]{2,8})*)?";
     private static final String NUMBER = "\\+[1-9][0-9]{5,14}";
     private static final String DATE = "[0-9]{4}-[0-9]{2}-[0-9]{2}";
     private static final String OUTSIDE = "outside/" + NUMBER;
@@ -62,7 +63,7 @@ final class Patterns {
                     Branch.By.ALLOWED,
                     "caller|language|" + references(Stream.of(Kind.HOURS, Kind.SWITCH, Kind.ASK, Kind.LOOKUP))),
             Map.entry(Ask.LookIn.ALLOWED, "contacts\\.(account|number)|lookup/" + WORDS),
-            Map.entry(Spoken.ALLOWED, "prompt/" + WORDS + "( in [a-z]{2,3}(-[A-Za-z0-9]{2,8})*)?"),
+            Map.entry(Spoken.ALLOWED, SPOKEN),
             Map.entry(PromptFormat.ALLOWED_DIGEST, "sha256:[0-9a-f]{64}"),
             Map.entry(SiteFormat.ALLOWED_EMERGENCY, "[0-9]{2,6}"),
             Map.entry(LookupFormat.ALLOWED_WITHIN, DURATION),
@@ -93,7 +94,7 @@ final class Patterns {
             Map.entry(Queue.Told.ALLOWED, "wait|prompt/" + WORDS),
             Map.entry(QueueFormat.ALLOWED_SAID, "position|expected-wait|prompt/" + WORDS),
             Map.entry(QueueFormat.ALLOWED_LEVEL, "[0-9]{1,3}% in " + DURATION),
-            Map.entry(MailboxFormat.ALLOWED_GREETING, "prompt/" + WORDS),
+            Map.entry(MailboxFormat.ALLOWED_GREETING, SPOKEN),
             Map.entry(AskFormat.ALLOWED_DIGITS, "[0-9]{1,2}(\\.\\.[0-9]{1,2})?"),
             Map.entry(TrapTargetFormat.ALLOWED_ADDRESS, TrapTargetFormat.ADDRESS.pattern()),
             Map.entry(RecipientsFormat.ALLOWED_EMAIL, RecipientsFormat.EMAIL.pattern()),

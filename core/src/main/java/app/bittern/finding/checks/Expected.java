@@ -42,6 +42,11 @@ final class Expected {
         this.plan = plan;
     }
 
+    /// How long a call takes an agent of a queue, with the wrap-up, in seconds.
+    static int handling(Traffic traffic, Queue queue) {
+        return Math.max(1, traffic.talkIn(queue.ref()).value() + queue.wrapUp().value());
+    }
+
     /// The calls to each object.
     static Map<Ref, Double> callsPerHour(Plan plan) {
         return of(plan).calls;

@@ -73,7 +73,7 @@ final class ServiceLevel implements Check {
     private static Expectation expected(Queue queue, Queue.ServiceLevel wanted, Traffic traffic, double calls) {
         return new Expectation(
                 calls,
-                Math.max(1, traffic.talkIn(queue.ref()).value() + queue.wrapUp().value()),
+                Expected.handling(traffic, queue),
                 traffic.patience().map(Seconds::value).map(Integer::doubleValue),
                 wanted.within().value(),
                 queue.abandonedAfter().map(Seconds::value).orElse(0));

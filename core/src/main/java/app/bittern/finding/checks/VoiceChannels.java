@@ -116,8 +116,7 @@ final class VoiceChannels implements Check {
 
     /// The mean wait, no longer than the longest.
     private static double wait(Queue queue, Traffic traffic, double calls) {
-        double handling =
-                Math.max(1, traffic.talkIn(queue.ref()).value() + queue.wrapUp().value());
+        double handling = Expected.handling(traffic, queue);
         int agents = queue.agents().size();
         double load = calls * handling / 3600;
         double wait = agents == 0

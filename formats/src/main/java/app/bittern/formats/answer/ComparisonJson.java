@@ -80,6 +80,8 @@ public final class ComparisonJson {
         difference
                 .services()
                 .forEach(service -> services.add(service.map(Ref::toString).orElse("none")));
+        ArrayNode phones = one.putArray("phones");
+        difference.phones().forEach(phone -> phones.add(phone.toString()));
         one.set("before", does(difference.before()));
         one.set("after", does(difference.after()));
         return one;
