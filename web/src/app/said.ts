@@ -44,3 +44,29 @@ export function dayAndTime(at: string): string {
     timeZone: 'UTC',
   }).format(time);
 }
+
+/** A day as people there write it: `Tue 24 Nov`. */
+export function dayName(date: string): string {
+  const time = clockTime(date + 'T00:00');
+  if (!time) return date;
+  return new Intl.DateTimeFormat(locale(), {
+    weekday: 'short',
+    day: 'numeric',
+    month: 'short',
+    timeZone: 'UTC',
+  })
+    .format(time)
+    .replaceAll(',', '');
+}
+
+/** A time as it is said on another day: `19:00` of the same, `Wed 07:30` within a week, else with its date. */
+export function timeOn(at: string, seen: string): string {
+  const time = clockTime(at);
+  const from = clockTime(seen.slice(0, 10) + 'T00:00');
+  if (!time || !from) return at;
+  const days = Math.floor((time.getTime() - from.getTime()) / 86_400_000);
+  if (days === 0) return at.slice(11, 16);
+  if (days < 0 || days > 6) return `${dayName(at.slice(0, 10))} ${at.slice(11, 16)}`;
+  const weekday = new Intl.DateTimeFormat(locale(), { weekday: 'short', timeZone: 'UTC' }).format(time);
+  return `${weekday} ${at.slice(11, 16)}`;
+}

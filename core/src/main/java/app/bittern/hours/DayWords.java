@@ -3,10 +3,14 @@ package app.bittern.hours;
 import java.time.LocalDate;
 import java.time.Month;
 import java.time.MonthDay;
+import java.time.chrono.IsoChronology;
 import java.time.format.DateTimeFormatter;
+import java.time.format.DateTimeFormatterBuilder;
 import java.time.format.TextStyle;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import org.dmfs.rfc5545.Weekday;
@@ -24,20 +28,28 @@ final class DayWords {
 
     private DayWords() {}
 
-    private static Locale locale(String country) {
-        return Locale.of("en", country);
+    private record Written(String skeleton, String country) {}
+
+    private static final Map<Written, DateTimeFormatter> FORMATS = new HashMap<>();
+
+    /// How a country writes dates. One at a time: the runtime reads the countries' ways into tables without a lock, and
+    /// two threads that are first at once may find them half read.
+    private static synchronized String said(LocalDate date, String skeleton, String country) {
+        return FORMATS.computeIfAbsent(
+                        new Written(skeleton, country),
+                        one -> DateTimeFormatterBuilder.getLocalizedDateTimePattern(
+                                        one.skeleton(), IsoChronology.INSTANCE, Locale.of("en", one.country()))
+                                .transform(pattern ->
+                                        DateTimeFormatter.ofPattern(pattern, Locale.of("en", one.country()))))
+                .format(date);
     }
 
     static String of(MonthDay day, String country) {
-        return DateTimeFormatter.ofLocalizedPattern("MMMd")
-                .withLocale(locale(country))
-                .format(day.atYear(LEAP));
+        return said(day.atYear(LEAP), "MMMd", country);
     }
 
     static String of(LocalDate date, String country) {
-        return DateTimeFormatter.ofLocalizedPattern("yMMMd")
-                .withLocale(locale(country))
-                .format(date);
+        return said(date, "yMMMd", country);
     }
 
     /// A recurrence rule in words; as it is written where it says more than which weekdays, which days of a month
@@ -83,7 +95,8 @@ final class DayWords {
         int interval = rule.getInterval();
         return switch (rule.getFreq()) {
             case WEEKLY ->
-                Optional.of(days
+                Optional.of((interval == 1 ? "every " : "")
+                        + days
                         + every(interval, "week")
                         + months.map(in -> " in " + in).orElse(""));
             case MONTHLY ->

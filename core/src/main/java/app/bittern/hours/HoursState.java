@@ -17,6 +17,16 @@ public record HoursState(String state, Optional<Season> season, List<WeekRange> 
         on = List.copyOf(on);
     }
 
+    /// The same for other days.
+    public HoursState withOn(List<DateRule> days) {
+        return new HoursState(state, season, weekly, days);
+    }
+
+    /// The same at other hours.
+    public HoursState withWeekly(List<WeekRange> ranges) {
+        return new HoursState(state, season, ranges, on);
+    }
+
     /// Whether the state has no rule, and so always holds.
     public boolean unconditional() {
         return season.isEmpty() && weekly.isEmpty() && on.isEmpty();
@@ -62,6 +72,13 @@ public record HoursState(String state, Optional<Season> season, List<WeekRange> 
                 .orElse("");
         String dates = on.isEmpty() ? "" : words(on) + (weekly.isEmpty() ? "" : ", ");
         return season + dates + words(weekly);
+    }
+
+    /// As people in a country write it: `closed on last Fri in Jun from 15:00`; [TypedRule] reads it back.
+    ///
+    /// @param country ISO 3166 code of two letters
+    public String said(String country) {
+        return RuleWords.of(this, country);
     }
 
     private static String words(List<?> rules) {

@@ -162,8 +162,13 @@ public final class TimeSet {
 
     /// How long it is altogether, in seconds.
     public long seconds() {
+        return seconds(Horizon.DAYS);
+    }
+
+    /// How long it is within the first days, in seconds.
+    long seconds(int first) {
         long seconds = 0;
-        for (int day = 0; day < Horizon.DAYS; day++) {
+        for (int day = 0; day < first; day++) {
             for (int index = 0; index < days[day].length; index += 2) {
                 seconds += horizon.seconds(day, days[day][index], days[day][index + 1]);
             }

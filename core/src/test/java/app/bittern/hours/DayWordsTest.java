@@ -19,7 +19,7 @@ class DayWordsTest {
             FREQ=YEARLY;BYMONTH=12;BYMONTHDAY=24,31    | GB | day 24, 31 in Dec
             FREQ=MONTHLY;BYDAY=1MO                     | GB | first Mon in every month
             FREQ=MONTHLY;INTERVAL=3;BYMONTHDAY=1 from 2026-11-01 | GB | day 1 in every 3 months from 1 Nov 2026
-            FREQ=WEEKLY;BYDAY=MO,WE                    | GB | Mon, Wed
+            FREQ=WEEKLY;BYDAY=MO,WE                    | GB | every Mon, Wed
             FREQ=WEEKLY;INTERVAL=2;BYDAY=MO from 2026-11-02 | GB | Mon every 2 weeks from 2 Nov 2026
             """)
     void aDayIsSaidAsPeopleWriteIt(String rule, String country, String said) {

@@ -5,27 +5,19 @@ import app.bittern.finding.Finding;
 import app.bittern.formats.FieldForm;
 import app.bittern.formats.ObjectJson;
 import app.bittern.formats.PlanSchema;
-import app.bittern.number.E164;
-import app.bittern.paths.Reachable;
-import app.bittern.plan.InboundNumber;
 import app.bittern.plan.Kind;
 import app.bittern.plan.Plan;
 import app.bittern.plan.PlanObject;
 import app.bittern.plan.Problem;
 import app.bittern.plan.Ref;
-import app.bittern.proof.BenchText;
 import app.bittern.server.Refusal;
 import app.bittern.server.finding.FindingViews;
 import app.bittern.server.finding.Findings;
 import app.bittern.server.plan.Asked;
-import app.bittern.server.work.Work;
 import java.time.Duration;
 import java.util.ArrayList;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -41,11 +33,11 @@ import tools.jackson.databind.node.ObjectNode;
 @RequestMapping("/api/sites/{site}/{plan}")
 class ObjectController {
     private final Findings findings;
-    private final Work work;
+    private final Reaching reaching;
 
-    ObjectController(Findings findings, Work work) {
+    ObjectController(Findings findings, Reaching reaching) {
         this.findings = findings;
-        this.work = work;
+        this.reaching = reaching;
     }
 
     private static Kind kind(String word) {
@@ -111,23 +103,12 @@ class ObjectController {
                         .map(slot -> new ObjectApi.SlotView(
                                 slot.at().toString(), slot.role().words(), slot.missing()))
                         .toList(),
-                uses(plan, ref),
+                Reaching.uses(plan, ref),
                 known.current(),
                 known.findings().stream()
                         .filter(finding -> about(finding, ref))
                         .map(finding -> FindingViews.of(known.plan(), finding))
                         .toList());
-    }
-
-    private static List<ObjectApi.UseView> uses(Plan plan, Ref ref) {
-        return plan.uses(ref).stream()
-                .map(use -> new ObjectApi.UseView(
-                        use.object().toString(),
-                        plan.title(use.object()),
-                        use.object().kind().title(),
-                        Where.words(use.object().kind(), use.slot().at()),
-                        use.slot().at().toString()))
-                .toList();
     }
 
     private static boolean about(Finding finding, Ref ref) {
@@ -138,32 +119,7 @@ class ObjectController {
     /// object, who reaches what it is used in: that its hours decide, or where its prompt is said.
     @GetMapping("/objects/{kind}/{key}/reached")
     ObjectApi.ReachedView reached(Asked asked, @PathVariable String kind, @PathVariable String key) {
-        Plan plan = asked.plan();
-        Ref ref = object(plan, kind, key).ref();
-        Reachable reachable = work.examination(asked).reached();
-        Set<Ref> refs = ref.kind().passed()
-                ? Set.of(ref)
-                : plan.uses(ref).stream().map(Plan.Use::object).collect(Collectors.toCollection(LinkedHashSet::new));
-        return new ObjectApi.ReachedView(
-                asked.version(),
-                reachable.numbers(refs).stream().map(by -> by(plan, by)).toList(),
-                refs.stream()
-                        .flatMap(one -> reachable.witness(one).stream())
-                        .findFirst()
-                        .map(bench -> BenchText.of(plan, bench)));
-    }
-
-    private static ObjectApi.ReachedBy by(Plan plan, Reachable.ByNumber by) {
-        E164 number = by.number();
-        return new ObjectApi.ReachedBy(
-                number.text(),
-                number.shownIn(plan.site().country()),
-                plan.find(new Ref(Kind.NUMBER, number.text()), InboundNumber.class)
-                        .map(PlanObject::title)
-                        .orElse(number.text()),
-                by.when(),
-                by.span().earliest(),
-                by.span().latest().stream().mapToObj(Long::valueOf).findFirst());
+        return reaching.of(asked, object(asked.plan(), kind, key).ref());
     }
 
     /// What a new object of a kind can begin as: its number and key are free.

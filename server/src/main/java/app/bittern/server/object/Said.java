@@ -24,6 +24,7 @@ import java.util.Set;
 import java.util.regex.Pattern;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.BooleanNode;
+import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.StringNode;
 
 /// Values of fields as people in the site's country read them: titles for references, durations, numbers and
@@ -133,6 +134,12 @@ public final class Said {
         return RINGING.contains(form.name()) && time.value() > 0 && time.value() <= 300
                 ? time.said() + " (" + plan.site().rings(time) + ")"
                 : time.said();
+    }
+
+    /// Where calls go, in words.
+    public static String destination(Plan plan, Destination to) {
+        return new Said(plan)
+                .value(Kind.RING_GROUP, Pointer.of("noAnswer"), JsonNodeFactory.instance.stringNode(to.toString()));
     }
 
     private String number(E164 number) {

@@ -1,0 +1,241 @@
+<script lang="ts">
+  import { dayName, dayAndTime, timeOn } from '../../../app/said';
+  import { site } from '../../../app/site.svelte';
+  import type { DayView, HoursRow, StretchView, WeekView } from '../../../lib/api/types';
+  import { bench } from '../../bench/bench.svelte';
+  import NoticedLines from '../../journal/NoticedLines.svelte';
+  import { clockOf, FILL, tonesOf, type EdgeMove, type Move } from '../hours.svelte';
+
+  /** All hours and switches on one axis of a week, the bench's instant through them; edges are moved on it. */
+  interface Props {
+    week: WeekView;
+    selected: string;
+    select: (object: string) => void;
+    moving: EdgeMove;
+  }
+  let { week, selected, select, moving }: Props = $props();
+
+  const DAY = 24 * 60;
+  const QUARTER = 15;
+  const HOURS = [6, 12, 18];
+  let axis = $state<HTMLElement>();
+  let width = $state(600);
+  const LETTER = 6.6;
+  const PAD = 8;
+
+  const days = $derived(week.hours[0]?.days.map((day) => day.date) ?? datesFrom(week.from));
+  const instant = $derived.by(() => {
+    const day = days.indexOf(bench.at.slice(0, 10));
+    const minute = Number(bench.at.slice(11, 13)) * 60 + Number(bench.at.slice(14, 16));
+    return day < 0 ? undefined : ((day * DAY + minute) / (7 * DAY)) * 100;
+  });
+
+  function datesFrom(monday: string): string[] {
+    const first = Date.parse(monday + 'T00:00Z');
+    return Array.from({ length: 7 }, (_, day) =>
+      new Date(first + day * 86_400_000).toISOString().slice(0, 10),
+    );
+  }
+
+  function label(row: HoursRow): string {
+    return row.next ? `${row.state} until ${timeOn(row.next.at, bench.at)}` : row.state;
+  }
+
+  function fits(stretch: StretchView): boolean {
+    return ((stretch.to - stretch.from) / (7 * DAY)) * width >= stretch.state.length * LETTER + PAD;
+  }
+
+  function edge(row: HoursRow, day: DayView, from: number): Move {
+    const key = row.object.slice(row.object.indexOf('/') + 1);
+    return moving.at(key, day.date, from) ?? { key, date: day.date, from, to: from, alone: false };
+  }
+
+  function keyed(event: KeyboardEvent, move: Move) {
+    const way = { ArrowRight: 1, ArrowLeft: -1 }[event.key];
+    if (way) {
+      event.preventDefault();
+      moving.to({ ...move, to: move.to + way * QUARTER, alone: event.shiftKey }, true);
+    } else if (/^\d$/.test(event.key)) {
+      event.preventDefault();
+      moving.digit({ ...move, alone: event.shiftKey }, event.key);
+    } else if (event.key === 'Enter') {
+      event.preventDefault();
+      void moving.keep();
+    } else if (event.key === 'Escape' && moving.move) {
+      event.preventDefault();
+      moving.drop();
+    }
+  }
+
+  /** A pointer moves an edge by quarters of an hour along the axis of its day. */
+  function grabbed(event: PointerEvent, move: Move) {
+    if (!site.draft || event.button !== 0) return;
+    const handle = event.currentTarget as HTMLElement;
+    const width = axis?.clientWidth ?? 1;
+    const begun = event.clientX;
+    handle.setPointerCapture(event.pointerId);
+    const dragged = (now: PointerEvent) => {
+      const minutes = ((now.clientX - begun) / width) * 7 * DAY;
+      const to = Math.round((move.from + minutes) / QUARTER) * QUARTER;
+      if (to !== (moving.move?.to ?? move.from)) moving.to({ ...move, to, alone: now.shiftKey });
+    };
+    const dropped = () => {
+      handle.removeEventListener('pointermove', dragged);
+      void moving.keep();
+    };
+    handle.addEventListener('pointermove', dragged);
+    handle.addEventListener('pointerup', dropped, { once: true });
+    handle.addEventListener('pointercancel', () => moving.drop(), { once: true });
+  }
+
+  const left = (day: number, minute: number) => `${((day * DAY + minute) / (7 * DAY)) * 100}%`;
+  const LABEL = 'w-40 shrink-0 pr-3 pl-5';
+</script>
+
+<section class="relative border-b border-line bg-panel pt-1 pb-1" aria-label="Week">
+  <div class="flex text-xs text-muted">
+    <span class={LABEL}></span>
+    <span class="relative grid grow grid-cols-7 pr-5">
+      {#each days as day (day)}
+        <span class="border-l border-line pl-1 {bench.at.startsWith(day) ? 'font-semibold text-water' : ''}"
+          >{dayName(day)}</span
+        >
+      {/each}
+    </span>
+  </div>
+  {#each week.hours as row (row.object)}
+    {@const tones = tonesOf(row.states)}
+    {@const chosen = row.object === selected}
+    <div class="flex items-center {chosen ? 'bg-wash/60' : ''}">
+      <button
+        class="{LABEL} min-w-0 py-1 text-left leading-4"
+        aria-pressed={chosen}
+        onclick={() => select(row.object)}
+      >
+        <span class="block truncate {chosen ? 'font-semibold text-water' : 'font-semibold'}">{row.title}</span
+        >
+        <span class="block truncate text-xs text-muted">{label(row)}</span>
+      </button>
+      <div class="min-w-0 grow pr-5">
+        <div
+          bind:this={axis}
+          bind:clientWidth={width}
+          class="relative h-6"
+          role="group"
+          aria-label={row.title}
+        >
+          {#each row.days as day, index (day.date)}
+            {#each day.stretches as stretch (stretch.from)}
+              <span
+                class="absolute top-0.5 bottom-0.5 overflow-hidden text-xs leading-5 whitespace-nowrap {FILL[
+                  tones.get(stretch.state) ?? 'rest'
+                ]}"
+                style:left={left(index, stretch.from)}
+                style:width="{((stretch.to - stretch.from) / (7 * DAY)) * 100}%"
+                title="{dayName(day.date)} {clockOf(stretch.from)}–{clockOf(stretch.to)}: {stretch.state}"
+                >{#if tones.get(stretch.state) !== 'rest' && fits(stretch)}<span class="px-1"
+                    >{stretch.state}</span
+                  >{/if}</span
+              >
+            {/each}
+            {#if index > 0}<span class="absolute inset-y-0 w-px bg-panel" style:left={left(index, 0)}
+              ></span>{/if}
+          {/each}
+          {#if site.draft}
+            {#each row.days as day, index (day.date)}
+              {#each day.edges as from (from)}
+                {@const move = edge(row, day, from)}
+                {@const moved = move.to !== from}
+                <span
+                  role="slider"
+                  tabindex={chosen ? 0 : -1}
+                  aria-label="{row.title}, {dayName(day.date)}, {clockOf(from)}"
+                  aria-valuemin={0}
+                  aria-valuemax={DAY}
+                  aria-valuenow={move.to}
+                  aria-valuetext={clockOf(move.to)}
+                  class="group absolute -inset-y-0.5 z-10 w-3 -translate-x-1/2 cursor-ew-resize touch-none"
+                  style:left={left(index, move.to)}
+                  onkeydown={(event) => keyed(event, move)}
+                  onpointerdown={(event) => grabbed(event, move)}
+                >
+                  <span
+                    class="mx-auto block h-full {moved
+                      ? 'w-0.5 bg-reed'
+                      : 'w-px bg-transparent group-hover:w-0.5 group-hover:bg-reed group-focus-visible:bg-reed'}"
+                  ></span>
+                  {#if moved}
+                    <span
+                      class="pointer-events-none absolute top-full left-1/2 z-20 -translate-x-1/2 bg-reed px-1 font-mono text-xs text-on"
+                      >{clockOf(move.to)}</span
+                    >
+                  {/if}
+                </span>
+              {/each}
+            {/each}
+          {/if}
+        </div>
+      </div>
+    </div>
+  {/each}
+  {#each week.switches as one (one.object)}
+    {@const chosen = one.object === selected}
+    <div class="flex items-center {chosen ? 'bg-wash/60' : ''}">
+      <button
+        class="{LABEL} min-w-0 py-1 text-left leading-4"
+        aria-pressed={chosen}
+        onclick={() => select(one.object)}
+      >
+        <span class="block truncate {chosen ? 'font-semibold text-water' : 'font-semibold'}">{one.title}</span
+        >
+        <span class="block truncate text-xs text-muted">switch{one.number ? `, ${one.number}` : ''}</span>
+      </button>
+      <div class="min-w-0 grow pr-5">
+        <p class="truncate bg-moss/15 px-2 text-[13px] leading-5">
+          {bench.of('turned', one.object.slice('switch/'.length)) ?? one.now}
+          {#if bench.of('turned', one.object.slice('switch/'.length))}
+            on the bench, <span class="text-muted">in the plan {one.now}</span>
+          {:else if one.since}
+            <span class="text-muted">since {dayAndTime(one.since.at)}, by {one.since.account}</span>
+          {/if}
+        </p>
+      </div>
+    </div>
+  {/each}
+  <div class="flex text-xs text-muted" aria-hidden="true">
+    <span class={LABEL}></span>
+    <span class="relative mr-5 h-4 grow font-mono">
+      {#each days as day, index (day)}
+        {#each HOURS as hour (hour)}
+          <span class="absolute -translate-x-1/2" style:left={left(index, hour * 60)}
+            >{String(hour).padStart(2, '0')}</span
+          >
+        {/each}
+      {/each}
+      {#if instant !== undefined}
+        <span class="absolute z-20 -translate-x-1/2 bg-water px-1 text-on" style:left="{instant}%"
+          >{bench.at.slice(11, 16)}</span
+        >
+      {/if}
+    </span>
+  </div>
+  {#if instant !== undefined}
+    <div class="pointer-events-none absolute inset-y-0 right-5 left-40" aria-hidden="true">
+      <div class="absolute top-1 bottom-4 w-0.5 bg-water" style:left="{instant}%"></div>
+    </div>
+  {/if}
+  <p class="sr-only" role="status">
+    {moving.would && moving.move ? `${clockOf(moving.move.to)}: ${moving.would.says}` : ''}
+  </p>
+</section>
+<div class="no-print min-h-5 px-5 pt-1 text-xs leading-4 text-muted">
+  {#if moving.move && moving.would}
+    <span class={moving.would.wrong ? 'wrong' : 'font-semibold text-ink'}>{moving.would.says}</span>
+    · Enter keeps it, Esc leaves it
+    {#if moving.preview.noticed}· <NoticedLines noticed={moving.preview.noticed} />
+    {:else if moving.preview.asking}· asking who notices{/if}
+  {:else if site.draft}
+    Move an edge by quarters of an hour with the mouse or ← →; four digits set the time; with Shift for that
+    day alone.
+  {/if}
+</div>
