@@ -1,15 +1,19 @@
 <script lang="ts">
   import type { Component } from 'svelte';
   import FindingsView from '../features/findings/FindingsView.svelte';
+  import HoursView from '../features/hours/HoursView.svelte';
   import NumbersView from '../features/numbers/NumbersView.svelte';
   import ObjectsView from '../features/objects/ObjectsView.svelte';
   import OverviewView from '../features/overview/OverviewView.svelte';
+  import PeopleView from '../features/people/PeopleView.svelte';
   import { address } from './address.svelte';
   import { screenOf, type Screen } from './screens';
 
   /** Screens with a view of their own; all others list the objects that they are about. */
   const VIEWS: Partial<Record<string, Component<{ screen: Screen }>>> = {
     numbers: NumbersView,
+    hours: HoursView,
+    people: PeopleView,
     findings: FindingsView,
   };
 

@@ -2,6 +2,7 @@
 
 import { send } from './client';
 import type {
+  CalendarView,
   CallView,
   Choice,
   Credentials,
@@ -9,22 +10,30 @@ import type {
   Edited,
   FindingsView,
   FreshView,
+  HolidaysView,
   Imported,
   JournalView,
   KindView,
   ListView,
+  MayDial,
   NewSite,
   NumberCall,
   ObjectView,
   OutlineView,
+  PeopleView,
+  PositionsView,
+  Preview,
   ReachedView,
   ReleaseView,
+  RulesView,
   Sample,
   Session,
   SiteEventView,
   SiteName,
   SiteView,
+  WeekView,
   Wishes,
+  Would,
 } from './types';
 
 /** GET /api/kinds */
@@ -129,6 +138,15 @@ export function importFile(
   return send('POST', `/sites/${encodeURIComponent(site)}/draft/import`, { query, body, signal });
 }
 
+/** POST /api/sites/{site}/draft/preview */
+export function preview(
+  site: string,
+  body: Wishes,
+  signal?: AbortSignal,
+): Promise<Preview> {
+  return send('POST', `/sites/${encodeURIComponent(site)}/draft/preview`, { body, signal });
+}
+
 /** POST /api/sites/{site}/draft/redo */
 export function redo(
   site: string,
@@ -205,6 +223,16 @@ export function fresh(
   return send('GET', `/sites/${encodeURIComponent(site)}/${encodeURIComponent(plan)}/fresh/${encodeURIComponent(kind)}`, { query, signal });
 }
 
+/** GET /api/sites/{site}/{plan}/holidays */
+export function holidays(
+  site: string,
+  plan: string,
+  query: { country?: string; region?: string } = {},
+  signal?: AbortSignal,
+): Promise<HolidaysView> {
+  return send('GET', `/sites/${encodeURIComponent(site)}/${encodeURIComponent(plan)}/holidays`, { query, signal });
+}
+
 /** GET /api/sites/{site}/{plan}/journal */
 export function journal(
   site: string,
@@ -278,6 +306,46 @@ export function outline(
   return send('GET', `/sites/${encodeURIComponent(site)}/${encodeURIComponent(plan)}/outline`, { query, signal });
 }
 
+/** GET /api/sites/{site}/{plan}/people */
+export function people(
+  site: string,
+  plan: string,
+  query: { find?: string; in?: string; from?: number; rows?: number } = {},
+  signal?: AbortSignal,
+): Promise<PeopleView> {
+  return send('GET', `/sites/${encodeURIComponent(site)}/${encodeURIComponent(plan)}/people`, { query, signal });
+}
+
+/** GET /api/sites/{site}/{plan}/people/{key}/may-dial */
+export function mayDial(
+  site: string,
+  plan: string,
+  key: string,
+  signal?: AbortSignal,
+): Promise<MayDial> {
+  return send('GET', `/sites/${encodeURIComponent(site)}/${encodeURIComponent(plan)}/people/${encodeURIComponent(key)}/may-dial`, { signal });
+}
+
+/** GET /api/sites/{site}/{plan}/positions-of-switch/{key} */
+export function positionsOfSwitch(
+  site: string,
+  plan: string,
+  key: string,
+  signal?: AbortSignal,
+): Promise<PositionsView> {
+  return send('GET', `/sites/${encodeURIComponent(site)}/${encodeURIComponent(plan)}/positions-of-switch/${encodeURIComponent(key)}`, { signal });
+}
+
+/** POST /api/sites/{site}/{plan}/read-calendar */
+export function readCalendar(
+  site: string,
+  plan: string,
+  body: string,
+  signal?: AbortSignal,
+): Promise<CalendarView> {
+  return send('POST', `/sites/${encodeURIComponent(site)}/${encodeURIComponent(plan)}/read-calendar`, { body, signal });
+}
+
 /** GET /api/sites/{site}/{plan}/releases */
 export function releases(
   site: string,
@@ -285,6 +353,59 @@ export function releases(
   signal?: AbortSignal,
 ): Promise<ReleaseView[]> {
   return send('GET', `/sites/${encodeURIComponent(site)}/${encodeURIComponent(plan)}/releases`, { signal });
+}
+
+/** GET /api/sites/{site}/{plan}/rules-of-hours/{key} */
+export function rulesOfHours(
+  site: string,
+  plan: string,
+  key: string,
+  signal?: AbortSignal,
+): Promise<RulesView> {
+  return send('GET', `/sites/${encodeURIComponent(site)}/${encodeURIComponent(plan)}/rules-of-hours/${encodeURIComponent(key)}`, { signal });
+}
+
+/** GET /api/sites/{site}/{plan}/rules-of-hours/{key}/calendar */
+export function calendarOfHours(
+  site: string,
+  plan: string,
+  key: string,
+  signal?: AbortSignal,
+): Promise<string> {
+  return send('GET', `/sites/${encodeURIComponent(site)}/${encodeURIComponent(plan)}/rules-of-hours/${encodeURIComponent(key)}/calendar`, { signal });
+}
+
+/** GET /api/sites/{site}/{plan}/rules-of-hours/{key}/moved */
+export function movedEdge(
+  site: string,
+  plan: string,
+  key: string,
+  query: { date: string; from: number; to: number; alone?: boolean },
+  signal?: AbortSignal,
+): Promise<Would> {
+  return send('GET', `/sites/${encodeURIComponent(site)}/${encodeURIComponent(plan)}/rules-of-hours/${encodeURIComponent(key)}/moved`, { query, signal });
+}
+
+/** GET /api/sites/{site}/{plan}/rules-of-hours/{key}/typed */
+export function typedRule(
+  site: string,
+  plan: string,
+  key: string,
+  query: { words: string; instead?: number },
+  signal?: AbortSignal,
+): Promise<Would> {
+  return send('GET', `/sites/${encodeURIComponent(site)}/${encodeURIComponent(plan)}/rules-of-hours/${encodeURIComponent(key)}/typed`, { query, signal });
+}
+
+/** GET /api/sites/{site}/{plan}/rules-of-hours/{key}/with-days */
+export function withDays(
+  site: string,
+  plan: string,
+  key: string,
+  query: { state: string; days: string[] },
+  signal?: AbortSignal,
+): Promise<Would> {
+  return send('GET', `/sites/${encodeURIComponent(site)}/${encodeURIComponent(plan)}/rules-of-hours/${encodeURIComponent(key)}/with-days`, { query, signal });
 }
 
 /** GET /api/sites/{site}/{plan}/trace */
@@ -295,4 +416,14 @@ export function trace(
   signal?: AbortSignal,
 ): Promise<CallView> {
   return send('GET', `/sites/${encodeURIComponent(site)}/${encodeURIComponent(plan)}/trace`, { query, signal });
+}
+
+/** GET /api/sites/{site}/{plan}/week-of-hours */
+export function weekOfHours(
+  site: string,
+  plan: string,
+  query: { at: string },
+  signal?: AbortSignal,
+): Promise<WeekView> {
+  return send('GET', `/sites/${encodeURIComponent(site)}/${encodeURIComponent(plan)}/week-of-hours`, { query, signal });
 }

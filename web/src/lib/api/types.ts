@@ -19,12 +19,22 @@ export interface BenchText {
   waiting: string[];
 }
 
+export interface CalendarView {
+  events: EventView[];
+  unread: UnreadView[];
+}
+
 export interface CallView {
   version: number;
   trace: TraceJson;
   caller: string;
   inWords: string;
   titles: string[];
+}
+
+export interface CellView {
+  column: number;
+  says: string;
 }
 
 export interface Choice {
@@ -58,6 +68,19 @@ export interface Credentials {
 
 export interface CutOver {
   version: number;
+}
+
+export interface DayView {
+  date: string;
+  stretches: StretchView[];
+  edges: number[];
+}
+
+export interface DialledRow {
+  dialled: string;
+  leads: string;
+  alike: number;
+  may: boolean;
 }
 
 export interface Difference {
@@ -109,6 +132,12 @@ export interface EventTold {
   version: number;
 }
 
+export interface EventView {
+  line: number;
+  title: string;
+  words: string;
+}
+
 export interface FieldView {
   name: string;
   title: string;
@@ -154,11 +183,47 @@ export interface FindingsView {
   findings: FindingView[];
 }
 
+export interface FreeNumber {
+  block: string;
+  number: string;
+}
+
 export interface FreshView {
   kind: string;
   key: string;
   body: unknown;
   asks: string[];
+}
+
+export interface GridColumn {
+  object: string;
+  kind: string;
+  title: string;
+  members: number;
+}
+
+export interface HolidayView {
+  name: string;
+  first: string;
+  words: string;
+}
+
+export interface HolidaysView {
+  country: string;
+  countries: string[];
+  regions: RegionView[];
+  days: HolidayView[];
+}
+
+export interface HoursRow {
+  object: string;
+  title: string;
+  zone?: string;
+  states: StateView[];
+  state: string;
+  why: string;
+  next?: Next;
+  days: DayView[];
 }
 
 export interface Imported {
@@ -191,6 +256,12 @@ export interface KindView {
   fields: FieldView[];
 }
 
+export interface LeadView {
+  at: string;
+  title: string;
+  to: string;
+}
+
 export interface ListRow {
   object: string;
   key: string;
@@ -207,6 +278,12 @@ export interface ListView {
   rows: ListRow[];
 }
 
+export interface MayDial {
+  version: number;
+  service?: string;
+  rows: DialledRow[];
+}
+
 export interface NewSite {
   sample?: string | null;
   key?: string | null;
@@ -214,6 +291,11 @@ export interface NewSite {
   timeZone?: string | null;
   country?: string | null;
   language?: string | null;
+}
+
+export interface Next {
+  at: string;
+  state: string;
 }
 
 export interface Noticed {
@@ -265,9 +347,47 @@ export interface PartView {
   edit?: TokenView;
 }
 
+export interface PeopleView {
+  version: number;
+  total: number;
+  from: number;
+  columns: GridColumn[];
+  rows: PersonRow[];
+  free: FreeNumber[];
+}
+
+export interface PersonRow {
+  object: string;
+  key: string;
+  title: string;
+  phones: string;
+  then: string;
+  cells: CellView[];
+}
+
 export interface PlaceView {
   object: string;
   field: string;
+}
+
+export interface PositionView {
+  position: string;
+  leads: LeadView[];
+}
+
+export interface PositionsView {
+  version: number;
+  object: string;
+  title: string;
+  now: string;
+  positions: PositionView[];
+  decides: UseView[];
+  numbers: ReachedBy[];
+}
+
+export interface Preview {
+  says: string;
+  noticed: Noticed;
 }
 
 export interface ReachedBy {
@@ -283,6 +403,11 @@ export interface ReachedView {
   version: number;
   numbers: ReachedBy[];
   bench?: BenchText;
+}
+
+export interface RegionView {
+  key: string;
+  name: string;
 }
 
 export interface ReleaseView {
@@ -322,6 +447,23 @@ export interface RowView {
   blocking: boolean;
 }
 
+export interface RuleView {
+  said: string;
+  state: string;
+  seconds: number;
+}
+
+export interface RulesView {
+  version: number;
+  object: string;
+  title: string;
+  rules: RuleView[];
+  year: DayView[];
+  decides: UseView[];
+  numbers: ReachedBy[];
+  said: FindingView[];
+}
+
 export interface Sample {
   key: string;
   name: string;
@@ -345,10 +487,21 @@ export interface SetField {
   value?: unknown | null;
 }
 
+export interface SetMember {
+  object: string;
+  extension: string;
+  cell: string;
+}
+
 export interface Shown {
   at: string;
   text: string;
   object?: string;
+}
+
+export interface Since {
+  at: string;
+  account: string;
 }
 
 export interface SiteEventView {
@@ -388,6 +541,27 @@ export interface SlotView {
   at: string;
   role: string;
   missing: boolean;
+}
+
+export interface StateView {
+  state: string;
+  dated: boolean;
+}
+
+export interface StretchView {
+  from: number;
+  to: number;
+  state: string;
+  rule: number;
+}
+
+export interface SwitchRow {
+  object: string;
+  title: string;
+  number?: string;
+  positions: string[];
+  now: string;
+  since?: Since;
 }
 
 export interface TokenView {
@@ -451,6 +625,12 @@ export interface TraceWhy {
   because: string;
 }
 
+export interface UnreadView {
+  line: number;
+  what: string;
+  why: string;
+}
+
 export interface UseView {
   object: string;
   title: string;
@@ -459,16 +639,31 @@ export interface UseView {
   at: string;
 }
 
+export interface WeekView {
+  version: number;
+  from: string;
+  hours: HoursRow[];
+  switches: SwitchRow[];
+}
+
 export interface Wish {
   set?: SetField | null;
   create?: CreateObject | null;
   rename?: RenameObject | null;
   remove?: RemoveObject | null;
   fix?: ApplyFix | null;
+  member?: SetMember | null;
 }
 
 export interface Wishes {
   wishes: Wish[];
   version?: number | null;
   holes?: boolean | null;
+}
+
+export interface Would {
+  says: string;
+  wrong: boolean;
+  place?: number;
+  states?: unknown;
 }

@@ -5,6 +5,10 @@
     mono?: boolean;
     /** A track of a CSS grid: `8rem`, `1fr`. */
     width?: string;
+    /** Whether its title stands upright, since it is much longer than what is under it. */
+    upright?: boolean;
+    /** Where its title leads. */
+    href?: string;
   }
 
   export interface GridRow {
@@ -18,7 +22,7 @@
 
 <script lang="ts">
   import { Virtualizer, type VirtualizerHandle } from 'virtua/svelte';
-  import { tick } from 'svelte';
+  import { tick, type Snippet } from 'svelte';
 
   /** Rows by the thousand: those in sight are drawn, and a keyboard goes through them as through a spreadsheet. */
   interface Props {
@@ -38,6 +42,15 @@
     marked: ReadonlySet<string>;
     onmark: (marked: ReadonlySet<string>) => void;
     onpaste?: (rows: GridRow[], column: number, cells: string[][]) => void;
+    /** Takes a key on a cell before the grid does; says whether it has. */
+    oncell?: (row: GridRow, column: string, key: string) => boolean;
+    /** Which row the keys go to. */
+    oncurrent?: (row: GridRow | undefined) => void;
+    /** Which is touched by what is looked at. */
+    lit?: (row: GridRow) => boolean;
+    /** A cell as more than its text: what is typed into it. */
+    editing?: Snippet<[GridRow, string]>;
+    edited?: { key: string; column: string };
   }
   let {
     label,
@@ -53,6 +66,11 @@
     marked,
     onmark,
     onpaste,
+    oncell,
+    oncurrent,
+    lit,
+    editing,
+    edited,
   }: Props = $props();
 
   const HEIGHT = 28;
@@ -62,6 +80,19 @@
   let at = $state(0);
   let column = $state(0);
   let anchor = $state(0);
+  /** Cells marked as a block reach from here to the current column. */
+  let side = $state(0);
+  const block = $derived(
+    at === anchor && column === side
+      ? undefined
+      : {
+          top: Math.min(at, anchor),
+          bottom: Math.max(at, anchor),
+          left: Math.min(column, side),
+          right: Math.max(column, side),
+        },
+  );
+  const upright = $derived(columns.some((one) => one.upright));
   const template = $derived(columns.map((one) => one.width ?? 'minmax(0, 1fr)').join(' '));
   const places = $derived(Array.from({ length: total }, (_, index) => index));
 
@@ -80,8 +111,11 @@
 
   async function go(to: number, extend: boolean) {
     at = Math.min(Math.max(to, 0), total - 1);
-    if (extend) mark(anchor, at);
-    else anchor = at;
+    if (extend && !oncell) mark(anchor, at);
+    else if (!extend) {
+      anchor = at;
+      side = column;
+    }
     list?.scrollToIndex(at, { align: 'nearest' });
     await tick();
   }
@@ -101,7 +135,19 @@
     onmark(next);
   }
 
+  function across(to: number, extend: boolean) {
+    column = Math.min(Math.max(to, 0), columns.length - 1);
+    if (extend && oncell) return;
+    side = column;
+    anchor = at;
+  }
+
+  $effect(() => {
+    oncurrent?.(row(at));
+  });
+
   function keyed(event: KeyboardEvent) {
+    if ((event.target as Element).closest('input')) return;
     const control = event.ctrlKey || event.metaKey;
     const open = row(at);
     const actions: Record<string, () => void> = {
@@ -111,8 +157,8 @@
       PageUp: () => void go(at - PAGE, event.shiftKey),
       Home: () => void go(0, event.shiftKey),
       End: () => void go(total - 1, event.shiftKey),
-      ArrowRight: () => (column = Math.min(column + 1, columns.length - 1)),
-      ArrowLeft: () => (column = Math.max(column - 1, 0)),
+      ArrowRight: () => across(column + 1, event.shiftKey),
+      ArrowLeft: () => across(column - 1, event.shiftKey),
       Enter: () => open && onopen(open),
       Escape: () => onmark(new Set()),
       ' ': () => open && turn(open.key),
@@ -123,6 +169,11 @@
       return;
     }
     if (control) return;
+    const name = columns[column]?.name;
+    if (open && name && oncell?.(open, name, event.key)) {
+      event.preventDefault();
+      return;
+    }
     const action = actions[event.key];
     if (action) {
       event.preventDefault();
@@ -141,9 +192,27 @@
     return (chosen.length ? chosen : current ? [current] : []) as GridRow[];
   }
 
+  /** The cells of the block, or of the current cell where there is none. */
+  function cellsOf(): string[][] {
+    const { top, bottom, left, right } = block ?? { top: at, bottom: at, left: column, right: column };
+    return places
+      .slice(top, bottom + 1)
+      .map((index) => row(index)?.cells.slice(left, right + 1))
+      .filter((cells) => cells !== undefined);
+  }
+
   function copied(event: ClipboardEvent) {
-    if (window.getSelection()?.toString()) return;
+    if (window.getSelection()?.toString() || (event.target as Element).closest('input')) return;
     event.preventDefault();
+    if (oncell) {
+      event.clipboardData?.setData(
+        'text/plain',
+        cellsOf()
+          .map((cells) => cells.join('\t'))
+          .join('\n'),
+      );
+      return;
+    }
     event.clipboardData?.setData(
       'text/plain',
       rows()
@@ -154,17 +223,17 @@
 
   function pasted(event: ClipboardEvent) {
     const text = event.clipboardData?.getData('text/plain');
-    if (!text || !onpaste) return;
+    if (!text || !onpaste || (event.target as Element).closest('input')) return;
     event.preventDefault();
     const cells = text
       .replace(/\r/g, '')
       .replace(/\n$/, '')
       .split('\n')
       .map((line) => line.split('\t'));
-    const from = rows()[0];
+    const from = oncell ? row(block?.top ?? at) : rows()[0];
     const start = from ? places.findIndex((index) => row(index)?.key === from.key) : at;
     const targets = cells.map((_, index) => row(start + index)).filter((one) => one !== undefined);
-    onpaste(targets, column, cells);
+    onpaste(targets, block?.left ?? column, cells);
   }
 
   /** Ctrl marks one more, Shift all up to it; a link in the row goes its own way. */
@@ -175,9 +244,31 @@
       turn(key);
     } else if (event.shiftKey) {
       event.preventDefault();
-      mark(at, index);
+      if (!oncell) mark(at, index);
     }
     at = index;
+    const cell = (event.target as Element).closest<HTMLElement>('[data-column]');
+    if (cell) column = Number(cell.dataset.column);
+    if (!event.shiftKey) {
+      anchor = at;
+      side = column;
+    }
+  }
+
+  /** Twice on a cell is what the keyboard does there: what can be typed opens, what is in or out turns. */
+  function pressedTwice(one: GridRow) {
+    const name = columns[column]?.name;
+    if (name && oncell && !oncell(one, name, 'd')) oncell(one, name, ' ');
+  }
+
+  function inBlock(index: number, place: number): boolean {
+    return (
+      block !== undefined &&
+      index >= block.top &&
+      index <= block.bottom &&
+      place >= block.left &&
+      place <= block.right
+    );
   }
 </script>
 
@@ -198,19 +289,23 @@
   <div
     role="row"
     aria-rowindex={1}
-    class="grid border-y border-line px-4"
+    class="grid border-y border-line px-4 {upright ? 'sticky top-0 z-10 bg-panel' : ''}"
     style:grid-template-columns={template}
   >
     {#each columns as one (one.name)}
       <span
         role="columnheader"
-        class="truncate py-0.5 font-semibold"
+        class="font-semibold {one.upright
+          ? 'h-28 self-end overflow-hidden border-r border-line px-1 pb-1 [writing-mode:vertical-rl] rotate-180 text-left leading-4'
+          : 'truncate py-0.5 self-end'}"
+        title={one.upright ? one.title : undefined}
         aria-sort={sorted === one.name ? (descending ? 'descending' : 'ascending') : 'none'}
       >
         {#if onsort}
           <button class="font-semibold" tabindex="-1" onclick={() => onsort(one.name)}
             >{one.title} {sorted === one.name ? (descending ? '↓' : '↑') : ''}</button
           >
+        {:else if one.href}<a class="hover:underline" href={one.href} tabindex="-1">{one.title}</a>
         {:else}{one.title}{/if}
       </span>
     {/each}
@@ -219,7 +314,7 @@
     <Virtualizer
       bind:this={list}
       scrollRef={body}
-      startMargin={HEIGHT}
+      startMargin={upright ? 112 : HEIGHT}
       data={places}
       getKey={(index) => index}
       itemSize={HEIGHT}
@@ -232,24 +327,32 @@
           role="row"
           tabindex="-1"
           onclick={(event) => one && clicked(event, index, one.key)}
+          ondblclick={() => one && pressedTwice(one)}
           id="{label}-row-{index}"
           aria-rowindex={index + 2}
           aria-selected={one ? marked.has(one.key) : false}
           class="grid h-7 items-center border-b border-line px-4 {one && marked.has(one.key)
             ? 'bg-reed/15'
-            : ''} {index === at ? 'bg-wash' : 'hover:bg-wash/60'}"
+            : one && lit?.(one)
+              ? 'bg-water/10'
+              : ''} {index === at ? 'bg-wash' : 'hover:bg-wash/60'}"
           style:grid-template-columns={template}
         >
           {#if one}
             {#each columns as cell, place (cell.name)}
               <span
                 role="gridcell"
-                class="truncate pr-3 {cell.mono ? 'font-mono text-[13px]' : ''} {index === at &&
-                place === column
-                  ? 'outline-2 -outline-offset-1 outline-reed'
-                  : ''}"
+                data-column={place}
+                class="truncate {cell.upright
+                  ? 'h-full border-l border-line text-center text-[13px] leading-7'
+                  : 'pr-3'} {cell.mono ? 'font-mono text-[13px]' : ''} {inBlock(index, place)
+                  ? 'bg-reed/15'
+                  : ''} {index === at && place === column ? 'outline-2 -outline-offset-1 outline-reed' : ''}"
+                title={cell.upright ? one.cells[place] : undefined}
               >
-                {#if place === 0}
+                {#if editing && edited?.key === one.key && edited.column === cell.name}
+                  {@render editing(one, cell.name)}
+                {:else if place === 0}
                   <a class="link" href={one.href} tabindex="-1">{one.cells[place]}</a>
                 {:else}{one.cells[place]}{/if}
                 {#if place === 1 && one.by}<span class="ml-1 bg-wash px-1 text-xs font-semibold text-water"

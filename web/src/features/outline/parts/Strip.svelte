@@ -1,24 +1,31 @@
 <script lang="ts">
   import { scaleLinear } from 'd3-scale';
   import { site } from '../../../app/site.svelte';
+  import type { CallView } from '../../../lib/api/types';
   import { clock } from '../../../lib/clock';
   import { bells } from '../../../lib/ui/bells';
   import EndMark from '../../../lib/ui/EndMark.svelte';
   import TimeAxis from '../../../lib/ui/TimeAxis.svelte';
   import { bench } from '../../bench/bench.svelte';
 
-  /** @param mark the steps that are looked at; the others step back */
-  let { hovered = $bindable(), mark }: { hovered: number | undefined; mark?: number[] } = $props();
+  interface Props {
+    hovered?: number;
+    /** The steps that are looked at; the others step back. */
+    mark?: number[];
+    /** The call that is drawn; that of the bench where none is given. */
+    call?: CallView;
+    marks?: number;
+  }
+  let { hovered = $bindable(), mark, call = bench.call, marks: MARKS = 12 }: Props = $props();
 
   let width = $state(900);
   const MARGIN = 16;
-  const MARKS = 12;
   const LETTER = 7;
 
-  const trace = $derived(bench.call?.trace);
+  const trace = $derived(call?.trace);
   const parts = $derived(
     (trace?.steps ?? []).flatMap((step, index) =>
-      step.hears.map((heard) => ({ ...heard, step: index, title: bench.call?.titles[index] ?? '' })),
+      step.hears.map((heard) => ({ ...heard, step: index, title: call?.titles[index] ?? '' })),
     ),
   );
   const end = $derived(Math.max(5, trace?.ending.second ?? 0, ...parts.map((part) => part.to)) * 1.04);
@@ -48,11 +55,11 @@
 <section class="border-t border-line bg-paper px-4 pt-2 pb-1" aria-label="The call in seconds">
   {#if trace}
     <p class="flex flex-wrap gap-x-3">
-      <span class="font-semibold">{bench.call?.inWords}&nbsp;<EndMark kind={trace.ending.kind} /></span>
+      <span class="font-semibold">{call?.inWords}&nbsp;<EndMark kind={trace.ending.kind} /></span>
       <span class="text-muted">{trace.steps.length} steps · language {trace.language}</span>
     </p>
     <div bind:clientWidth={width}>
-      <svg {width} height="66" role="img" aria-label="{bench.call?.inWords}, drawn to scale">
+      <svg {width} height="66" role="img" aria-label="{call?.inWords}, drawn to scale">
         {#each headings as heading (heading.step)}
           <text x={x(heading.from)} y="16" class="fill-ink text-[12px] font-semibold"
             >{fitting(heading.title, heading.room)}</text

@@ -41,11 +41,12 @@ public final class Fresh {
     public Optional<String> number(Kind kind) {
         return plan.site().blocks().stream()
                 .filter(block -> block.use().equals(kind.word()))
-                .flatMap(block -> free(block).stream())
+                .flatMap(block -> next(block).stream())
                 .findFirst();
     }
 
-    private Optional<String> free(Site.Block block) {
+    /// The lowest free number of a block; none where it is full.
+    public Optional<String> next(Site.Block block) {
         BigInteger first = new BigInteger(block.from());
         int width = block.from().length();
         BigInteger last = new BigInteger(block.to());

@@ -21,6 +21,11 @@ public record Page(
         phones = List.copyOf(phones);
     }
 
+    /// The same through other phones.
+    public Page withPhones(List<Ref> others) {
+        return new Page(key, name, note, number, multicast, address, others);
+    }
+
     @Override
     public Ref ref() {
         return new Ref(Kind.PAGE, key);

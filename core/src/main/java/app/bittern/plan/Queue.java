@@ -378,22 +378,28 @@ public record Queue(
                 .filter(item -> item.say().isPresent())
                 .map(Meanwhile::offeringNothing)
                 .toList();
-        return with(words, Optional.empty(), maxWait);
+        return with(agents, words, Optional.empty(), maxWait);
     }
 
     /// The same where nobody waits for longer than so many seconds.
     public Queue waiting(int most) {
-        return with(meanwhile, callback, Optional.of(new Seconds(Math.min(longestWait(), most))));
+        return with(agents, meanwhile, callback, Optional.of(new Seconds(Math.min(longestWait(), most))));
     }
 
-    private Queue with(List<Meanwhile> items, Optional<Callback> offered, Optional<Seconds> longest) {
+    /// The same with other agents.
+    public Queue withAgents(List<Agent> others) {
+        return with(others, meanwhile, callback, maxWait);
+    }
+
+    private Queue with(
+            List<Agent> others, List<Meanwhile> items, Optional<Callback> offered, Optional<Seconds> longest) {
         return new Queue(
                 key,
                 name,
                 note,
                 number,
                 order,
-                agents,
+                others,
                 mayLogIn,
                 pin,
                 needs,

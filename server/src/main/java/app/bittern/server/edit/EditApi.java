@@ -1,6 +1,7 @@
 package app.bittern.server.edit;
 
 import app.bittern.server.Refusal;
+import app.bittern.server.difference.DifferenceApi;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -10,13 +11,14 @@ import tools.jackson.databind.JsonNode;
 public final class EditApi {
     private EditApi() {}
 
-    /// One change wished for: exactly one of the five is given.
+    /// One change wished for: exactly one of the six is given.
     public record Wish(
             @Nullable SetField set,
             @Nullable CreateObject create,
             @Nullable RenameObject rename,
             @Nullable RemoveObject remove,
-            @Nullable ApplyFix fix) {}
+            @Nullable ApplyFix fix,
+            @Nullable SetMember member) {}
 
     /// @param value in the shape of the plan file; nothing takes the field away
     public record SetField(
@@ -46,6 +48,19 @@ public final class EditApi {
     public record RemoveObject(String object, @Nullable String instead) {
         public RemoveObject {
             needed("remove.object", object);
+        }
+    }
+
+    /// How an extension is to be in a group, a queue or a page.
+    ///
+    /// @param object    the group, queue or page
+    /// @param extension by its number
+    /// @param cell      `in`, `2 phone 40s`; empty is out
+    public record SetMember(String object, String extension, String cell) {
+        public SetMember {
+            needed("member.object", object);
+            needed("member.extension", extension);
+            needed("member.cell", cell);
         }
     }
 
@@ -96,6 +111,12 @@ public final class EditApi {
             Optional<String> theirs,
             String account,
             String at) {}
+
+    /// What wishes would do.
+    ///
+    /// @param says    what they are, in words
+    /// @param noticed by callers
+    public record Preview(String says, DifferenceApi.Noticed noticed) {}
 
     public record Edited(long version, String says) {}
 }

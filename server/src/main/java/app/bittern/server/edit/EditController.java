@@ -1,13 +1,16 @@
 package app.bittern.server.edit;
 
+import app.bittern.edit.Edits;
 import app.bittern.edit.PlanEdit;
 import app.bittern.formats.TakingBack;
 import app.bittern.formats.ThreeWay;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Ref;
 import app.bittern.server.Refusal;
+import app.bittern.server.difference.Differences;
 import app.bittern.server.finding.Findings;
 import app.bittern.server.object.Where;
+import app.bittern.server.plan.Asked;
 import app.bittern.server.plan.Change;
 import app.bittern.server.plan.Drafts;
 import app.bittern.server.plan.JournalRow;
@@ -35,12 +38,14 @@ class EditController {
     private final JournalRows journal;
     private final Findings findings;
     private final Plans plans;
+    private final Differences differences;
 
-    EditController(Drafts drafts, JournalRows journal, Findings findings, Plans plans) {
+    EditController(Drafts drafts, JournalRows journal, Findings findings, Plans plans, Differences differences) {
         this.drafts = drafts;
         this.journal = journal;
         this.findings = findings;
         this.plans = plans;
+        this.differences = differences;
     }
 
     /// Carries out all wishes as one edit, or none.
@@ -55,6 +60,19 @@ class EditController {
             PlanEdit edit = wished.of(plan, wishes.wishes(), Boolean.TRUE.equals(wishes.holes()));
             return Change.edit(who, wished.says(), edit);
         }));
+    }
+
+    /// What callers would notice of some wishes; nothing is changed.
+    @PostMapping("/preview")
+    EditApi.Preview preview(@PathVariable String site, @RequestBody EditApi.Wishes wishes) {
+        Asked asked = plans.asked(site, "draft");
+        WishedEdit wished = new WishedEdit(since(site, wishes.version()), changed -> findings.of(changed, asked));
+        PlanEdit edit = wished.of(asked.plan(), wishes.wishes(), Boolean.TRUE.equals(wishes.holes()));
+        return switch (Edits.apply(asked.plan(), edit)) {
+            case Edits.Result.Refused(String says) -> throw new Refusal(HttpStatus.CONFLICT, List.of(says));
+            case Edits.Result.Applied(Plan after, PlanEdit inverse) ->
+                new EditApi.Preview(wished.says(), differences.between(asked.plan(), after));
+        };
     }
 
     private static EditApi.Edited edited(Drafts.Changed changed) {

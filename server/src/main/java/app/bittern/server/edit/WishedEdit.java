@@ -1,6 +1,7 @@
 package app.bittern.server.edit;
 
 import app.bittern.edit.Edits;
+import app.bittern.edit.MemberCell;
 import app.bittern.edit.PlanEdit;
 import app.bittern.edit.Planned;
 import app.bittern.edit.Rewiring;
@@ -11,6 +12,7 @@ import app.bittern.formats.ObjectJson;
 import app.bittern.formats.ThreeWay;
 import app.bittern.plan.Destination;
 import app.bittern.plan.Filling;
+import app.bittern.plan.Kind;
 import app.bittern.plan.Plan;
 import app.bittern.plan.PlanObject;
 import app.bittern.plan.Pointer;
@@ -98,12 +100,12 @@ final class WishedEdit {
     }
 
     private PlanEdit made(Plan plan, EditApi.Wish wish) {
-        long verbs = Stream.of(wish.set(), wish.create(), wish.rename(), wish.remove(), wish.fix())
+        long verbs = Stream.of(wish.set(), wish.create(), wish.rename(), wish.remove(), wish.fix(), wish.member())
                 .filter(Objects::nonNull)
                 .count();
         if (verbs > 1) {
             throw Refusal.unusable(
-                    "A change with several of set, create, rename, remove and fix: one of them is allowed; "
+                    "A change with several of set, create, rename, remove, fix and member: one of them is allowed; "
                             + "several changes are several wishes.");
         }
         if (wish.set() != null) {
@@ -126,7 +128,10 @@ final class WishedEdit {
         if (wish.fix() != null) {
             return fixed(plan, wish.fix());
         }
-        throw Refusal.unusable("A change without set, create, rename, remove or fix: one of them is needed.");
+        if (wish.member() != null) {
+            return member(plan, wish.member());
+        }
+        throw Refusal.unusable("A change without set, create, rename, remove, fix or member: one of them is needed.");
     }
 
     private PlanEdit set(Plan plan, EditApi.SetField set) {
@@ -136,14 +141,50 @@ final class WishedEdit {
         Pointer at = Pointer.parse(set.field())
                 .orElseThrow(() -> Refusal.unusable(
                         "field: found '" + Problem.shown(set.field()) + "'; allowed is " + Pointer.ALLOWED + "."));
-        says.add(plan.title(ref) + ", " + Where.words(ref.kind(), at) + ": "
-                + value.map(given -> new Said(plan).value(ref.kind(), at, given))
-                        .orElse("taken away"));
         Optional<PlanObject> was = since.was(plan, ref);
         Optional<PlanObject> is = plan.find(ref);
-        return was.isEmpty() || is.isEmpty() || was.equals(is)
+        PlanEdit edit = was.isEmpty() || is.isEmpty() || was.equals(is)
                 ? made(FieldEdits.set(plan, ref, at, value))
                 : together(plan, was.get(), is.get(), made(FieldEdits.set(plan.with(was.get()), ref, at, value)));
+        says.add(is.flatMap(object -> ChangedRules.says(plan, object, edit))
+                .map(rules -> plan.title(ref) + ": " + rules)
+                .orElseGet(() -> plan.title(ref) + ", " + Where.words(ref.kind(), at) + ": "
+                        + value.map(given -> new Said(plan).value(ref.kind(), at, given))
+                                .orElse("taken away")));
+        return edit;
+    }
+
+    /// Somebody in, out of, or otherwise in a group, a queue or a page: of it as it is now, so that two who set two
+    /// people never clash.
+    private PlanEdit member(Plan plan, EditApi.SetMember wished) {
+        Ref ref = ref(wished.object());
+        Ref person = ref(Kind.EXTENSION.word() + "/" + wished.extension());
+        PlanObject object = there(plan, ref);
+        there(plan, person);
+        Optional<MemberCell> cell = MemberCell.parse(wished.cell())
+                .orElseThrow(() -> Refusal.unusable("member.cell: found '" + Problem.shown(wished.cell())
+                        + "'; allowed is " + MemberCell.ALLOWED + "."));
+        says.add(plan.title(ref) + ", " + plan.title(person) + ": "
+                + cell.map(one -> one.words(ref.kind())).orElse("out"));
+        return MemberCell.put(object, person, cell)
+                .<PlanEdit>map(PlanEdit.Put::new)
+                .orElseThrow(() -> Refusal.unusable(plan.title(ref) + ": found '" + Problem.shown(wished.cell())
+                        + "'; in a " + ref.kind().title() + " allowed is " + allowed(ref.kind()) + "."));
+    }
+
+    private static String allowed(Kind kind) {
+        return switch (kind) {
+            case RING_GROUP -> "in, a delay such as 10s, and key";
+            case HUNT_GROUP -> "a place such as 2, and key";
+            case PAGE -> "in";
+            default -> MemberCell.ALLOWED;
+        };
+    }
+
+    private static PlanObject there(Plan plan, Ref ref) {
+        return plan.find(ref)
+                .orElseThrow(() ->
+                        Refusal.missing("There is no " + ref.kind().title() + " '" + ref.key() + "' in this plan."));
     }
 
     /// What was wished for of an object as it was, together with what others have made of it since.

@@ -1,0 +1,104 @@
+<script lang="ts">
+  import { site } from '../../../app/site.svelte';
+  import { saysOf } from '../../../lib/api/client';
+  import type { KindView, Wish } from '../../../lib/api/types';
+  import Dialog from '../../../lib/ui/Dialog.svelte';
+  import { takesLeaf, valueOf } from '../../sheet/fields';
+
+  /** New objects pasted from a spreadsheet: a line each, the first of them naming the fields, shown before they are made. */
+  let { open = $bindable(), kind }: { open: boolean; kind: KindView } = $props();
+
+  const EXAMPLE = '2030\tKari Nes\n2031\tJohn Firth';
+  let text = $state('');
+  let wrong = $state.raw<string[]>([]);
+
+  const fields = $derived(kind.fields.filter(takesLeaf));
+  const lines = $derived(
+    text
+      .replace(/\r/g, '')
+      .split('\n')
+      .filter((line) => line.trim())
+      .map((line) => line.split(/\t|;/).map((cell) => cell.trim())),
+  );
+  const named = $derived((lines[0] ?? []).map((cell) => fieldOf(cell)));
+  /** A first line of names says what stands under each; without one it is number and name. */
+  const headed = $derived(named.length > 0 && named.every((one) => one !== undefined));
+  const columns = $derived(headed ? named : ['key', 'name']);
+  const rows = $derived(headed ? lines.slice(1) : lines);
+
+  function fieldOf(title: string): string | undefined {
+    const plain = title.toLowerCase();
+    if (plain === 'number' || plain === 'key' || plain === kind.title) return 'key';
+    return fields.find((field) => field.name.toLowerCase() === plain || field.title.toLowerCase() === plain)
+      ?.name;
+  }
+
+  function wishOf(cells: string[]): Wish {
+    const body: Record<string, unknown> = {};
+    columns.forEach((column, index) => {
+      const field = fields.find((one) => one.name === column);
+      const cell = cells[index];
+      if (field && cell) body[field.name] = valueOf(field, cell);
+    });
+    return { create: { object: `${kind.kind}/${cells[columns.indexOf('key')] ?? ''}`, body } };
+  }
+
+  async function make(event: Event) {
+    event.preventDefault();
+    try {
+      wrong = [];
+      await site.change(...rows.map(wishOf));
+      text = '';
+      open = false;
+    } catch (failure) {
+      wrong = saysOf(failure);
+    }
+  }
+</script>
+
+<Dialog
+  bind:open
+  wide
+  title="New {kind.several} from a spreadsheet"
+  about="Paste lines of number and name; or with a first line that names the fields, such as Number, Name, Rings for, Mailbox. They are made as one edit, or none is."
+>
+  <form onsubmit={make}>
+    <textarea
+      class="w-full font-mono text-[13px]"
+      rows="6"
+      bind:value={text}
+      aria-label="Lines of a spreadsheet"
+      placeholder={EXAMPLE}></textarea>
+    {#if rows.length}
+      <div class="mt-2 max-h-48 overflow-auto">
+        <table class="w-full border-collapse text-[13px]">
+          <thead
+            ><tr class="border-b border-line text-left"
+              >{#each columns as column (column)}<th class="pr-3 font-semibold"
+                  >{column === 'key'
+                    ? 'number'
+                    : (fields.find((one) => one.name === column)?.title ?? column)}</th
+                >{/each}</tr
+            ></thead
+          >
+          <tbody>
+            {#each rows.slice(0, 50) as cells, index (index)}
+              <tr class="border-b border-line"
+                >{#each columns as column, place (column)}<td class="pr-3">{cells[place] ?? ''}</td
+                  >{/each}</tr
+              >
+            {/each}
+          </tbody>
+        </table>
+      </div>
+    {/if}
+    <div role="alert">
+      {#each wrong as one (one)}<p class="wrong mt-2">{one}</p>{/each}
+    </div>
+    <p class="mt-2 text-right">
+      <button class="primary" disabled={!rows.length}
+        >Make {rows.length} {rows.length === 1 ? kind.title : kind.several}</button
+      >
+    </p>
+  </form>
+</Dialog>
