@@ -1,7 +1,10 @@
 <script lang="ts">
   import type { Component } from 'svelte';
   import FindingsView from '../features/findings/FindingsView.svelte';
+  import GroupsView from '../features/groups/GroupsView.svelte';
   import HoursView from '../features/hours/HoursView.svelte';
+  import VoicemailView from '../features/voicemail/VoicemailView.svelte';
+  import QueuesView from '../features/queues/QueuesView.svelte';
   import NumbersView from '../features/numbers/NumbersView.svelte';
   import ObjectsView from '../features/objects/ObjectsView.svelte';
   import OverviewView from '../features/overview/OverviewView.svelte';
@@ -14,6 +17,9 @@
     numbers: NumbersView,
     hours: HoursView,
     people: PeopleView,
+    groups: GroupsView,
+    queues: QueuesView,
+    voicemail: VoicemailView,
     findings: FindingsView,
   };
 

@@ -26,7 +26,12 @@
   const QUARTER = 15;
   const DAY = 24 * 60;
   const ROOM = 1240;
-  const every = $derived(address.screen === 'numbers' && !address.rest.length && !address.query.get('kind'));
+  const every = $derived(
+    address.screen === 'numbers' &&
+      !address.rest.length &&
+      !address.query.get('kind') &&
+      !address.query.get('view'),
+  );
   const caller = $derived(bench.call && !bench.problems.length ? bench.call.caller : bench.from);
   const switches = askPlan(() => ({
     key: ['find', 'switch', ''],

@@ -6,93 +6,104 @@
   import { site } from '../../app/site.svelte';
   import { saysOf } from '../../lib/api/client';
   import * as api from '../../lib/api/endpoints';
-  import Empty from '../../lib/ui/Empty.svelte';
-  import EndMark from '../../lib/ui/EndMark.svelte';
   import Tabs from '../../lib/ui/Tabs.svelte';
   import { bench } from '../bench/bench.svelte';
   import ObjectsView from '../objects/ObjectsView.svelte';
   import { tabsOf } from '../objects/tabs';
   import { creating } from '../sheet/creating.svelte';
+  import InboundNumbers from './parts/InboundNumbers.svelte';
+  import MatchedNothing from './parts/MatchedNothing.svelte';
+  import NumberingPlan from './parts/NumberingPlan.svelte';
+  import PasteNumbers from './parts/PasteNumbers.svelte';
+  import RoutesInOrder from './parts/RoutesInOrder.svelte';
 
-  /** Each inbound number, and what a call to it does on the bench; the numbers and routes themselves as lists. */
+  /** Numbers in four views: what each does on the bench, the order of precedence, the numbering plan, what matched nothing. */
   let { screen }: { screen: Screen } = $props();
 
+  const VIEWS = ['', 'order', 'plan', 'arrived'] as const;
   const kind = $derived(address.query.get('kind') ?? '');
+  const view = $derived(address.query.get('view') ?? '');
+  const own = $derived((VIEWS as readonly string[]).includes(view) && kind === '');
   const query = askPlan(() => ({
     key: ['numbers', bench.query],
     ask: (signal) => api.numbers(address.site, address.plan, bench.query, signal),
-    on: bench.at !== '' && kind === '',
+    on: bench.at !== '' && own && view === '',
   }));
-  const calls = $derived(query.data ?? []);
+  const arrivals = askPlan(() => ({
+    key: ['arrivals'],
+    ask: (signal) => api.arrivals(address.site, address.plan, signal),
+  }));
+  const counts = $derived(new Map(site.view?.sections.map((one) => [one.kind, one.count] as const)));
+  let pasting = $state(false);
 
   // A bench that cannot be is said where it is set.
   $effect(() => {
-    bench.problems = query.isError ? saysOf(query.error) : [];
+    if (view === '') bench.problems = query.isError ? saysOf(query.error) : [];
   });
 
+  function viewOf(name: string): string {
+    const path = listOf(screen.name, '');
+    const [to = '', found = ''] = path.split('?');
+    const search = new URLSearchParams(found);
+    search.delete('view');
+    if (name) search.set('view', name);
+    return search.size ? `${to}?${search}` : to;
+  }
+
   const tabs = $derived([
-    { name: '', title: 'On the bench', href: listOf(screen.name, '') },
-    ...tabsOf(screen),
+    { name: '', title: 'Inbound numbers', count: counts.get('number'), href: viewOf('') },
+    { name: 'order', title: 'Routes in order', count: counts.get('route'), href: viewOf('order') },
+    { name: 'plan', title: 'Numbering plan', href: viewOf('plan') },
+    {
+      name: 'arrived',
+      title: 'Matched nothing',
+      count: arrivals.data?.arrivals.filter((one) => !one.ours).length,
+      href: viewOf('arrived'),
+    },
+    ...tabsOf(screen).map((tab) => ({ ...tab, title: `${tab.title}, as a list`, count: undefined })),
   ]);
 </script>
 
 {#if kind}
   <ObjectsView {screen} {tabs} />
 {:else}
-  <div class="grow overflow-auto">
+  <div class="flex min-h-0 grow flex-col">
     <div class="px-5 pt-3">
       <div class="flex items-start justify-between gap-4">
         <h1 class="text-lg font-semibold">Numbers</h1>
-        {#if site.draft}<button class="primary" onclick={() => creating.begin('number')}
-            >New inbound number</button
-          >{/if}
+        <div class="no-print flex items-center gap-2">
+          {#if view === ''}
+            <input
+              class="w-44"
+              value={address.query.get('find') ?? ''}
+              oninput={(event) => address.set('find', event.currentTarget.value)}
+              placeholder="Number, name or tag"
+              aria-label="Filter"
+            />
+          {/if}
+          {#if site.draft}
+            {#if view === 'order'}
+              <button class="primary" onclick={() => creating.begin('route')}>New route</button>
+            {:else}
+              <button class="plain" onclick={() => (pasting = true)}>Paste numbers…</button>
+              <button class="primary" onclick={() => creating.begin('number')}>New inbound number</button>
+            {/if}
+          {/if}
+        </div>
       </div>
-      <div class="mt-1"><Tabs {tabs} current={kind} label="Views" /></div>
+      <div class="mt-1"><Tabs {tabs} current={view} label="Views" /></div>
     </div>
-    {#if calls.length}
-      <table class="w-full border-collapse bg-panel">
-        <thead>
-          <tr class="border-b border-line text-left">
-            <th class="px-5 py-1.5 font-semibold">Number</th>
-            <th class="px-3 py-1.5 font-semibold">Name</th>
-            <th class="px-3 py-1.5 font-semibold">Status</th>
-            <th class="px-3 py-1.5 font-semibold">Trunk</th>
-            <th class="px-3 py-1.5 font-semibold">A call on the bench</th>
-          </tr>
-        </thead>
-        <tbody>
-          {#each calls as call (call.number.number)}
-            <tr class="border-b border-line align-top hover:bg-wash">
-              <td class="px-5 py-1.5 whitespace-nowrap"
-                ><a class="link font-mono" href={address.to('outline', call.number.number)}
-                  >{call.number.shown}</a
-                ></td
-              >
-              <td class="px-3 py-1.5"
-                ><a class="hover:underline" href={address.to('numbers', 'number', call.number.number)}
-                  >{call.number.name}</a
-                ></td
-              >
-              <td class="px-3 py-1.5 whitespace-nowrap">
-                {call.number.status}
-                {#if call.number.due}<span class="ml-1 text-muted">until {call.number.due}</span>{/if}
-              </td>
-              <td class="px-3 py-1.5 whitespace-nowrap text-muted">{call.number.trunk ?? ''}</td>
-              <td class="px-3 py-1.5"><EndMark kind={call.ending.kind} /> {call.inWords}</td>
-            </tr>
-          {/each}
-        </tbody>
-      </table>
-    {:else if query.isSuccess}
-      <Empty title="This plan has no inbound number yet.">
-        {#if site.draft}
-          <button class="primary" onclick={() => creating.begin('number')}
-            >Make the first inbound number</button
-          >
-        {/if}
-      </Empty>
+    {#if view === 'order'}
+      <RoutesInOrder />
+    {:else if view === 'plan'}
+      <NumberingPlan />
+    {:else if view === 'arrived'}
+      <MatchedNothing />
+    {:else if query.data}
+      <InboundNumbers calls={query.data} paste={() => (pasting = true)} />
     {:else if !query.isError}
       <p class="p-5 text-muted" role="status">Following a call to each number.</p>
     {/if}
   </div>
 {/if}
+<PasteNumbers bind:open={pasting} />

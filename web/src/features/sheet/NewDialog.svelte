@@ -51,15 +51,15 @@
     () => creating.open,
     () => {
       fresh = undefined;
-      asked = {};
+      asked = { ...creating.values };
       wrong = [];
-      keyTyped = false;
+      keyTyped = creating.key !== '';
       nested = undefined;
       also = [];
       titles = {};
       name = creating.name;
       number = '';
-      key = '';
+      key = creating.key;
       beginning = begin(creating.kind, creating.like, creating.name);
       void tick().then(() => document.getElementById('new-name')?.focus());
     },

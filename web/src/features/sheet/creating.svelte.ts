@@ -5,13 +5,28 @@ class Creating {
   /** The key of an object that it is a copy of. */
   like = $state<string | undefined>();
   name = $state('');
+  /** Its key, where that is known: of an inbound number the number itself. */
+  key = $state('');
+  /** What is asked for and known already, by place: `/called`. */
+  values = $state.raw<Record<string, unknown>>({});
   /** What happens when it is there: its sheet opens where nothing else is said. */
   then = $state.raw<((object: string) => void) | undefined>();
 
-  begin(kind: string, more: { like?: string; name?: string; then?: (object: string) => void } = {}): void {
+  begin(
+    kind: string,
+    more: {
+      like?: string;
+      name?: string;
+      key?: string;
+      values?: Record<string, unknown>;
+      then?: (object: string) => void;
+    } = {},
+  ): void {
     this.kind = kind;
     this.like = more.like;
     this.name = more.name ?? '';
+    this.key = more.key ?? '';
+    this.values = more.values ?? {};
     this.then = more.then;
     this.open = true;
   }

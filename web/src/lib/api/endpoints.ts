@@ -2,6 +2,8 @@
 
 import { send } from './client';
 import type {
+  ArrivalsView,
+  Arrived,
   CalendarView,
   CallView,
   Choice,
@@ -10,6 +12,8 @@ import type {
   Edited,
   FindingsView,
   FreshView,
+  GlanceView,
+  GroupsView,
   HolidaysView,
   Imported,
   JournalView,
@@ -18,7 +22,9 @@ import type {
   MayDial,
   NewSite,
   NumberCall,
+  NumberingView,
   ObjectView,
+  OrderView,
   OutlineView,
   PeopleView,
   PositionsView,
@@ -27,10 +33,16 @@ import type {
   ReleaseView,
   RulesView,
   Sample,
+  ScoreView,
   Session,
   SiteEventView,
   SiteName,
   SiteView,
+  StaffView,
+  Taken,
+  Told,
+  TypedView,
+  VoicemailView,
   WeekView,
   Wishes,
   Would,
@@ -173,6 +185,35 @@ export function plan(
   return send('GET', `/sites/${encodeURIComponent(site)}/${encodeURIComponent(plan)}`, { signal });
 }
 
+/** GET /api/sites/{site}/{plan}/arrivals */
+export function arrivals(
+  site: string,
+  plan: string,
+  signal?: AbortSignal,
+): Promise<ArrivalsView> {
+  return send('GET', `/sites/${encodeURIComponent(site)}/${encodeURIComponent(plan)}/arrivals`, { signal });
+}
+
+/** POST /api/sites/{site}/{plan}/arrivals */
+export function takeArrivals(
+  site: string,
+  plan: string,
+  body: Arrived,
+  signal?: AbortSignal,
+): Promise<Taken> {
+  return send('POST', `/sites/${encodeURIComponent(site)}/${encodeURIComponent(plan)}/arrivals`, { body, signal });
+}
+
+/** POST /api/sites/{site}/{plan}/arrivals/told */
+export function tellArrival(
+  site: string,
+  plan: string,
+  body: Told,
+  signal?: AbortSignal,
+): Promise<void> {
+  return send('POST', `/sites/${encodeURIComponent(site)}/${encodeURIComponent(plan)}/arrivals/told`, { body, signal });
+}
+
 /** GET /api/sites/{site}/{plan}/choices */
 export function choices(
   site: string,
@@ -223,6 +264,26 @@ export function fresh(
   return send('GET', `/sites/${encodeURIComponent(site)}/${encodeURIComponent(plan)}/fresh/${encodeURIComponent(kind)}`, { query, signal });
 }
 
+/** GET /api/sites/{site}/{plan}/glance */
+export function glance(
+  site: string,
+  plan: string,
+  query: { rows?: number } = {},
+  signal?: AbortSignal,
+): Promise<GlanceView> {
+  return send('GET', `/sites/${encodeURIComponent(site)}/${encodeURIComponent(plan)}/glance`, { query, signal });
+}
+
+/** GET /api/sites/{site}/{plan}/groups */
+export function groups(
+  site: string,
+  plan: string,
+  query: { find?: string; from?: number; rows?: number } = {},
+  signal?: AbortSignal,
+): Promise<GroupsView> {
+  return send('GET', `/sites/${encodeURIComponent(site)}/${encodeURIComponent(plan)}/groups`, { query, signal });
+}
+
 /** GET /api/sites/{site}/{plan}/holidays */
 export function holidays(
   site: string,
@@ -251,6 +312,15 @@ export function names(
   signal?: AbortSignal,
 ): Promise<Choice[]> {
   return send('GET', `/sites/${encodeURIComponent(site)}/${encodeURIComponent(plan)}/names`, { query, signal });
+}
+
+/** GET /api/sites/{site}/{plan}/numbering */
+export function numbering(
+  site: string,
+  plan: string,
+  signal?: AbortSignal,
+): Promise<NumberingView> {
+  return send('GET', `/sites/${encodeURIComponent(site)}/${encodeURIComponent(plan)}/numbering`, { signal });
 }
 
 /** GET /api/sites/{site}/{plan}/numbers */
@@ -336,6 +406,28 @@ export function positionsOfSwitch(
   return send('GET', `/sites/${encodeURIComponent(site)}/${encodeURIComponent(plan)}/positions-of-switch/${encodeURIComponent(key)}`, { signal });
 }
 
+/** GET /api/sites/{site}/{plan}/queues/{key}/score */
+export function queueScore(
+  site: string,
+  plan: string,
+  key: string,
+  query: { at: string },
+  signal?: AbortSignal,
+): Promise<ScoreView> {
+  return send('GET', `/sites/${encodeURIComponent(site)}/${encodeURIComponent(plan)}/queues/${encodeURIComponent(key)}/score`, { query, signal });
+}
+
+/** GET /api/sites/{site}/{plan}/queues/{key}/staff */
+export function queueStaff(
+  site: string,
+  plan: string,
+  key: string,
+  query: { at: string },
+  signal?: AbortSignal,
+): Promise<StaffView> {
+  return send('GET', `/sites/${encodeURIComponent(site)}/${encodeURIComponent(plan)}/queues/${encodeURIComponent(key)}/staff`, { query, signal });
+}
+
 /** POST /api/sites/{site}/{plan}/read-calendar */
 export function readCalendar(
   site: string,
@@ -346,6 +438,17 @@ export function readCalendar(
   return send('POST', `/sites/${encodeURIComponent(site)}/${encodeURIComponent(plan)}/read-calendar`, { body, signal });
 }
 
+/** POST /api/sites/{site}/{plan}/read-numbers */
+export function readNumbers(
+  site: string,
+  plan: string,
+  body: string,
+  query: { trunk?: string } = {},
+  signal?: AbortSignal,
+): Promise<TypedView> {
+  return send('POST', `/sites/${encodeURIComponent(site)}/${encodeURIComponent(plan)}/read-numbers`, { query, body, signal });
+}
+
 /** GET /api/sites/{site}/{plan}/releases */
 export function releases(
   site: string,
@@ -353,6 +456,16 @@ export function releases(
   signal?: AbortSignal,
 ): Promise<ReleaseView[]> {
   return send('GET', `/sites/${encodeURIComponent(site)}/${encodeURIComponent(plan)}/releases`, { signal });
+}
+
+/** GET /api/sites/{site}/{plan}/routes-in-order */
+export function routesInOrder(
+  site: string,
+  plan: string,
+  query: { number?: string } = {},
+  signal?: AbortSignal,
+): Promise<OrderView> {
+  return send('GET', `/sites/${encodeURIComponent(site)}/${encodeURIComponent(plan)}/routes-in-order`, { query, signal });
 }
 
 /** GET /api/sites/{site}/{plan}/rules-of-hours/{key} */
@@ -416,6 +529,16 @@ export function trace(
   signal?: AbortSignal,
 ): Promise<CallView> {
   return send('GET', `/sites/${encodeURIComponent(site)}/${encodeURIComponent(plan)}/trace`, { query, signal });
+}
+
+/** GET /api/sites/{site}/{plan}/voicemail */
+export function voicemail(
+  site: string,
+  plan: string,
+  query: { find?: string; only?: string; from?: number; rows?: number } = {},
+  signal?: AbortSignal,
+): Promise<VoicemailView> {
+  return send('GET', `/sites/${encodeURIComponent(site)}/${encodeURIComponent(plan)}/voicemail`, { query, signal });
 }
 
 /** GET /api/sites/{site}/{plan}/week-of-hours */

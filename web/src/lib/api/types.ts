@@ -1,10 +1,58 @@
 // Made from the records of the server's API by ApiTypesTest; not edited by hand.
 
+export interface AdviceView {
+  queue: boolean;
+  allBusy: number;
+  says: string;
+  pays: number;
+}
+
+export interface AgentView {
+  title: string;
+  object?: string;
+  rank: number;
+  joinsAfter: number;
+  byPhone: boolean;
+  rings: RingsView[];
+  also: AlsoView[];
+}
+
+export interface AlsoView {
+  object: string;
+  title: string;
+  rank: number;
+  precedence: number;
+  first?: boolean;
+}
+
 export interface ApplyFix {
   code: string;
   object: string;
   field: string;
   title: string;
+}
+
+export interface ArrivalView {
+  id: number;
+  digits: string;
+  trunk: string;
+  trunkTitle: string;
+  times: number;
+  last: string;
+  means?: string;
+  shown?: string;
+  why: string;
+  ours: boolean;
+}
+
+export interface ArrivalsView {
+  version: number;
+  arrivals: ArrivalView[];
+}
+
+export interface Arrived {
+  trunk?: string | null;
+  lines?: string | null;
 }
 
 export interface BenchText {
@@ -17,6 +65,16 @@ export interface BenchText {
   switches: string[];
   agents: string[];
   waiting: string[];
+}
+
+export interface BlockView {
+  from: string;
+  to: string;
+  use: string;
+  note?: string;
+  size: number;
+  next?: string;
+  used: UsedView[];
 }
 
 export interface CalendarView {
@@ -54,6 +112,12 @@ export interface ClashView {
   theirs?: string;
   account: string;
   at: string;
+}
+
+export interface CodeView {
+  number: string;
+  does: string;
+  pin: boolean;
 }
 
 export interface CreateObject {
@@ -98,6 +162,13 @@ export interface Difference {
 export interface Edited {
   version: number;
   says: string;
+}
+
+export interface EndView {
+  when: string;
+  field: string;
+  leads: string;
+  given: boolean;
 }
 
 export interface EventEdited {
@@ -195,11 +266,78 @@ export interface FreshView {
   asks: string[];
 }
 
+export interface GlanceCell {
+  kind: string;
+  says: string;
+  way: string;
+  bench: BenchText;
+}
+
+export interface GlanceColumn {
+  state: string;
+  at: string;
+}
+
+export interface GlanceNumber {
+  number: string;
+  shown: string;
+  title: string;
+  calls?: number;
+  cells: GlanceCell[];
+}
+
+export interface GlanceView {
+  version: number;
+  hours?: string;
+  columns: GlanceColumn[];
+  total: number;
+  numbers: GlanceNumber[];
+  current: boolean;
+  next: NextView[];
+}
+
+export interface GreetingView {
+  reason: string;
+  prompt: string;
+  says: string;
+}
+
 export interface GridColumn {
   object: string;
   kind: string;
   title: string;
   members: number;
+}
+
+export interface GroupView {
+  object: string;
+  title: string;
+  number?: string;
+  together: boolean;
+  order: string;
+  shownAs?: string;
+  seconds: number;
+  moves: string;
+  length: number;
+  laps: number;
+  members: RungView[];
+  ends: EndView[];
+  followed: boolean;
+  calls?: number;
+  advice?: AdviceView;
+}
+
+export interface GroupsView {
+  version: number;
+  total: number;
+  groups: GroupView[];
+}
+
+export interface HeardView {
+  from: number;
+  to: number;
+  sound: string;
+  text: string;
 }
 
 export interface HolidayView {
@@ -234,6 +372,17 @@ export interface Imported {
   noticed: Noticed;
 }
 
+export interface ItemView {
+  place: number;
+  says: string;
+  first: number;
+  every?: number;
+  at: boolean;
+  on: boolean;
+  holds?: string;
+  here: boolean;
+}
+
 export interface JournalView {
   version: number;
   account: string;
@@ -242,6 +391,12 @@ export interface JournalView {
   says: string;
   undone: boolean;
   noticed?: Noticed;
+}
+
+export interface KeyView {
+  key: string;
+  from: number;
+  leads: string;
 }
 
 export interface KindView {
@@ -262,6 +417,19 @@ export interface LeadView {
   to: string;
 }
 
+export interface LeaveView {
+  when: string;
+  second?: number;
+  leads: string;
+}
+
+export interface LineView {
+  line: number;
+  name: string;
+  numbers: TypedNumber[];
+  wrong?: string;
+}
+
 export interface ListRow {
   object: string;
   key: string;
@@ -276,6 +444,24 @@ export interface ListView {
   total: number;
   from: number;
   rows: ListRow[];
+}
+
+export interface MailboxView {
+  object: string;
+  title: string;
+  number?: string;
+  owners: string[];
+  greetings: GreetingView[];
+  sent: string;
+  full?: number;
+  longest?: string;
+  operator?: string;
+  numbers: ReachedBy[];
+  inside: boolean;
+  calls?: number;
+  days?: number;
+  nobodys: boolean;
+  uses: UseView[];
 }
 
 export interface MayDial {
@@ -298,6 +484,20 @@ export interface Next {
   state: string;
 }
 
+export interface NextView {
+  says: string;
+  why: string;
+  screen: string;
+  object?: string;
+  makes?: string;
+}
+
+export interface NoticeView {
+  on: boolean;
+  says: string;
+  until?: string;
+}
+
 export interface Noticed {
   says: string;
   count: number;
@@ -317,6 +517,15 @@ export interface NumberView {
   status: string;
   due?: string;
   trunk?: string;
+  arrives?: string;
+  report?: string;
+}
+
+export interface NumberingView {
+  version: number;
+  blocks: BlockView[];
+  outside: UsedView[];
+  conflicts: FindingView[];
 }
 
 export interface ObjectView {
@@ -332,6 +541,14 @@ export interface ObjectView {
   uses: UseView[];
   current: boolean;
   findings: FindingView[];
+}
+
+export interface OrderView {
+  version: number;
+  number?: string;
+  ranks: RankView[];
+  unmatched?: string;
+  expected: boolean;
 }
 
 export interface OutlineView {
@@ -370,6 +587,13 @@ export interface PlaceView {
   field: string;
 }
 
+export interface PointView {
+  agents: number;
+  level: number;
+  meanWait?: number;
+  abandons: number;
+}
+
 export interface PositionView {
   position: string;
   leads: LeadView[];
@@ -388,6 +612,21 @@ export interface PositionsView {
 export interface Preview {
   says: string;
   noticed: Noticed;
+}
+
+export interface RankView {
+  object: string;
+  title: string;
+  called: string;
+  caller: string;
+  holds: string;
+  leads: string;
+  beforeAll: boolean;
+  on: boolean;
+  takes?: string;
+  before: string[];
+  share?: number;
+  contacts: number;
 }
 
 export interface ReachedBy {
@@ -428,6 +667,11 @@ export interface RenameObject {
   key: string;
 }
 
+export interface RingsView {
+  from: number;
+  to: number;
+}
+
 export interface RowView {
   number: number;
   depth: number;
@@ -464,10 +708,36 @@ export interface RulesView {
   said: FindingView[];
 }
 
+export interface RungView {
+  place: number;
+  title: string;
+  object?: string;
+  after: number;
+  key: boolean;
+  stretches: RingsView[];
+  notes: string[];
+}
+
 export interface Sample {
   key: string;
   name: string;
   about: string;
+}
+
+export interface ScoreView {
+  version: number;
+  object: string;
+  title: string;
+  seconds: number;
+  joining: number;
+  hears: HeardView[];
+  items: ItemView[];
+  keys: KeyView[];
+  agents: AgentView[];
+  leaves: LeaveView[];
+  together: TogetherView[];
+  notice?: NoticeView;
+  codes: CodeView[];
 }
 
 export interface Section {
@@ -543,6 +813,18 @@ export interface SlotView {
   missing: boolean;
 }
 
+export interface StaffView {
+  version: number;
+  calls?: number;
+  handling: number;
+  patience?: number;
+  agents: number;
+  target?: number;
+  within: number;
+  needed?: number;
+  curve: PointView[];
+}
+
 export interface StateView {
   state: string;
   dated: boolean;
@@ -564,10 +846,28 @@ export interface SwitchRow {
   since?: Since;
 }
 
+export interface Taken {
+  kept: number;
+  matched: number;
+  unread: string[];
+}
+
+export interface TogetherView {
+  second: number;
+  one: string;
+  other: string;
+  place: number;
+}
+
 export interface TokenView {
   object: string;
   field: string;
   value: string;
+}
+
+export interface Told {
+  id: number;
+  ours: boolean;
 }
 
 export interface TraceAfter {
@@ -625,6 +925,19 @@ export interface TraceWhy {
   because: string;
 }
 
+export interface TypedNumber {
+  number: string;
+  shown: string;
+  trunk?: string;
+  arrives?: string;
+  known: boolean;
+  clash?: string;
+}
+
+export interface TypedView {
+  lines: LineView[];
+}
+
 export interface UnreadView {
   line: number;
   what: string;
@@ -637,6 +950,21 @@ export interface UseView {
   kind: string;
   field: string;
   at: string;
+}
+
+export interface UsedView {
+  number: string;
+  object: string;
+  title: string;
+  fits: boolean;
+}
+
+export interface VoicemailView {
+  version: number;
+  total: number;
+  nobodys: number;
+  unreached: number;
+  mailboxes: MailboxView[];
 }
 
 export interface WeekView {

@@ -58,6 +58,27 @@ class AccessibilityTest {
         technician.open("/s/saltreach/draft/numbers?at=2026-11-28T20:00");
         assertThat(technician.page().getByText("message in Bookings").first()).isVisible();
         holds(technician, "numbers");
+        for (String view : List.of("order", "plan", "arrived")) {
+            technician.open("/s/saltreach/draft/numbers?at=2026-11-28T20:00&view=" + view);
+            assertThat(technician.page().getByText("Opening.")).hasCount(0);
+            holds(technician, "numbers, " + view);
+        }
+        technician.open("/s/saltreach/draft/hours?at=2026-11-24T10:15");
+        assertThat(technician.page().getByLabel("New rule")).isVisible();
+        holds(technician, "hours");
+        technician.open("/s/saltreach/draft/hours?at=2026-11-24T10:15&of=switch/timetable");
+        assertThat(technician.page().getByText("turn it here")).isVisible();
+        holds(technician, "a switch");
+        technician.open("/s/saltreach/draft/groups?at=2026-11-24T10:15");
+        assertThat(technician.page().getByText("Group or queue?")).isVisible();
+        holds(technician, "groups");
+        technician.open("/s/saltreach/draft/queues?at=2026-11-24T10:15");
+        assertThat(technician.page().getByText("reach the target")).isVisible();
+        holds(technician, "a queue");
+        technician.open("/s/saltreach/draft/voicemail?at=2026-11-24T10:15");
+        assertThat(technician.page().getByText("Bookings 2701").or(technician.page().getByText("of nobody in particular")).first())
+                .isVisible();
+        holds(technician, "voicemail");
         technician.openOutline("3");
         holds(technician, "outline");
         technician.token("15 s").first().click();
@@ -71,6 +92,9 @@ class AccessibilityTest {
         holds(technician, "go to");
         technician.press("Escape");
         technician.open("/s/saltreach/draft/people");
+        assertThat(technician.page().getByText("Ingrid Fell").first()).isVisible();
+        holds(technician, "people");
+        technician.open("/s/saltreach/draft/people?kind=extension");
         assertThat(technician.page().getByText("Ingrid Fell 2001").first()).isVisible();
         holds(technician, "a list");
         technician.button("New extension").click();

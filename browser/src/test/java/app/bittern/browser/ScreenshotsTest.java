@@ -26,6 +26,7 @@ class ScreenshotsTest {
                 .map(given -> Path.of("..").resolve(given))
                 .orElse(none);
         Technician technician = new Technician(CHROMIUM, APPLICATION).signIn();
+        assertThat(technician.page().getByText("more in").first()).isVisible();
         shot(technician, folder, "overview");
         technician.open("/s/saltreach/draft/numbers?at=2026-11-28T20:00");
         assertThat(technician.page().getByText("message in Bookings").first()).isVisible();
@@ -37,9 +38,26 @@ class ScreenshotsTest {
         technician.open("/s/saltreach/draft/groups/ring-group/freight?at=2026-11-24T08:00&keys=2");
         assertThat(technician.page().getByText("Such a call on the bench")).isVisible();
         shot(technician, folder, "sheet");
-        technician.open("/s/saltreach/draft/people");
-        assertThat(technician.page().getByText("Ingrid Fell 2001").first()).isVisible();
+        technician.open("/s/saltreach/draft/people?at=2026-11-24T10:15");
+        technician.page().getByText("Lost property").first().click();
+        assertThat(technician.page().getByText("When 2014 is called")).isVisible();
+        assertThat(technician.page().getByText("barred").first()).isVisible();
         shot(technician, folder, "people");
+        technician.open("/s/saltreach/draft/numbers?at=2026-11-24T10:15&view=order");
+        assertThat(technician.page().getByText("never: Main line takes them first")).isVisible();
+        shot(technician, folder, "routes");
+        technician.open("/s/saltreach/draft/hours?at=2026-11-24T10:15");
+        assertThat(technician.page().getByLabel("New rule")).isVisible();
+        shot(technician, folder, "hours");
+        technician.open("/s/saltreach/draft/groups?at=2026-11-24T10:15");
+        assertThat(technician.page().getByText("Group or queue?")).isVisible();
+        shot(technician, folder, "groups");
+        technician.open("/s/saltreach/draft/queues?at=2026-11-24T10:15&keys=1");
+        assertThat(technician.page().getByText("reach the target")).isVisible();
+        shot(technician, folder, "queue");
+        technician.open("/s/saltreach/draft/voicemail?at=2026-11-24T10:15&keys=1");
+        assertThat(technician.page().getByText("the call on the bench ends here")).isVisible();
+        shot(technician, folder, "voicemail");
         technician.open("/");
         assertThat(technician.page().getByText("Take in the plan")).isVisible();
         shot(technician, folder, "sites");

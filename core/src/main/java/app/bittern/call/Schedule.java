@@ -3,6 +3,7 @@ package app.bittern.call;
 import app.bittern.plan.Ref;
 import app.bittern.plan.Seconds;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.PriorityQueue;
@@ -80,5 +81,32 @@ public final class Schedule {
             all.add(said.get());
         }
         return all;
+    }
+
+    /// Two things that are due while one of them is still said.
+    ///
+    /// @param second of the wait at which the later is due
+    public record Collision(QueueCourse.Item one, QueueCourse.Item next, int second) {}
+
+    /// What is due in a wait while something else would still be said, had both been said when they were due; in order.
+    ///
+    /// @param lengths how long each prompt takes, in seconds
+    public static List<Collision> collisions(QueueCourse course, ToIntFunction<Ref> lengths, int wait) {
+        List<Said> all = new ArrayList<>();
+        for (QueueCourse.Item item : course.items()) {
+            int length = item.said().length(lengths);
+            if (length > 0) {
+                item.said().seconds(wait).forEach(second -> all.add(new Said(item, second, second + length)));
+            }
+        }
+        all.sort(Comparator.comparingInt(Said::start));
+        List<Collision> collisions = new ArrayList<>();
+        for (int index = 0; index + 1 < all.size(); index++) {
+            Said next = all.get(index + 1);
+            if (next.start() < all.get(index).end()) {
+                collisions.add(new Collision(all.get(index).item(), next.item(), next.start()));
+            }
+        }
+        return collisions;
     }
 }

@@ -39,6 +39,20 @@ public sealed interface Delivers {
         }
     }
 
+    /// The digits of a number as a trunk delivers them: `+441632960100`, `01632960100`, `960100`.
+    ///
+    /// @param country in which the trunk is, ISO 3166
+    default String digits(E164 number, String country) {
+        return switch (this) {
+            case International all -> number.text();
+            case National national -> DialledForms.of(number, country).getFirst();
+            case Last(int digits) -> {
+                String text = number.text();
+                yield text.substring(Math.max(1, text.length() - digits));
+            }
+        };
+    }
+
     /// Reads what `toString` writes.
     static Optional<Delivers> parse(String text) {
         Matcher last = Pattern.compile("last ([0-9]{1,2})").matcher(text);

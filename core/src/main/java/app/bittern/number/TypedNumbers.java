@@ -72,7 +72,7 @@ public final class TypedNumbers {
     private static Optional<Line> block(int place, String text, Matcher block, String country) {
         Optional<E164> first = E164.typed(block.group(1), country);
         String digits = block.group(2).replaceAll("[^0-9+]", "");
-        Optional<E164> last = first.flatMap(from -> digits.length() < 6
+        Optional<E164> last = first.flatMap(from -> digits.length() <= 7
                 ? E164.parse(from.text().substring(0, Math.max(1, from.text().length() - digits.length())) + digits)
                 : E164.typed(block.group(2), country));
         if (first.isEmpty()

@@ -391,13 +391,27 @@ public record Queue(
         return with(others, meanwhile, callback, maxWait);
     }
 
+    /// The same dialled by another number.
+    public Queue numbered(String dialled) {
+        return with(Optional.of(dialled), agents, meanwhile, callback, maxWait);
+    }
+
     private Queue with(
             List<Agent> others, List<Meanwhile> items, Optional<Callback> offered, Optional<Seconds> longest) {
+        return with(number, others, items, offered, longest);
+    }
+
+    private Queue with(
+            Optional<String> dialled,
+            List<Agent> others,
+            List<Meanwhile> items,
+            Optional<Callback> offered,
+            Optional<Seconds> longest) {
         return new Queue(
                 key,
                 name,
                 note,
-                number,
+                dialled,
                 order,
                 others,
                 mayLogIn,

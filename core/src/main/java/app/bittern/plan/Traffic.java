@@ -2,6 +2,7 @@ package app.bittern.plan;
 
 import app.bittern.hours.WeekRange;
 import java.math.BigDecimal;
+import java.time.LocalDateTime;
 import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.Map;
@@ -45,6 +46,17 @@ public record Traffic(
     public record Rates(Map<WeekRange, BigDecimal> during, BigDecimal otherwise) {
         public Rates {
             during = Collections.unmodifiableMap(new LinkedHashMap<>(during));
+        }
+
+        /// The calls in the hour of an instant: of the first range that holds.
+        ///
+        /// @param local by the site's clock
+        public BigDecimal at(LocalDateTime local) {
+            return during.entrySet().stream()
+                    .filter(range -> range.getKey().holds(local))
+                    .map(Map.Entry::getValue)
+                    .findFirst()
+                    .orElse(otherwise);
         }
 
         /// The most calls in an hour.

@@ -1,5 +1,8 @@
 package app.bittern.traffic;
 
+import app.bittern.plan.Queue;
+import app.bittern.plan.Seconds;
+import app.bittern.plan.Traffic;
 import java.util.Optional;
 
 /// What a queue with expected calls reaches of its service level, such as `80% in 20s`: by Erlang A where the patience
@@ -15,6 +18,31 @@ import java.util.Optional;
 /// @param counted  after how many seconds who gives up counts as abandoned
 public record Expectation(double calls, double handling, Optional<Double> patience, double within, double counted) {
     private static final int MOST_AGENTS = 10_000;
+
+    /// What is expected of a queue.
+    ///
+    /// @param wanted its service level
+    /// @param calls  an hour
+    public static Expectation of(Queue queue, Queue.ServiceLevel wanted, Traffic traffic, double calls) {
+        return new Expectation(
+                calls,
+                ExpectedCalls.handling(traffic, queue),
+                traffic.patience().map(Seconds::value).map(Integer::doubleValue),
+                wanted.within().value(),
+                queue.abandonedAfter().map(Seconds::value).orElse(0));
+    }
+
+    /// The mean wait of all calls with so many agents, in seconds; infinite where the line grows without end.
+    public double meanWait(int agents) {
+        return patience.map(limit -> new ErlangA(traffic(), agents, handling, limit).meanWait())
+                .orElseGet(() -> new ErlangC(traffic(), agents, handling).meanWait());
+    }
+
+    /// The share of calls given up with so many agents, 0 to 1; none where the patience of callers is not known.
+    public double abandoned(int agents) {
+        return patience.map(limit -> new ErlangA(traffic(), agents, handling, limit).abandoned())
+                .orElse(0.0);
+    }
 
     /// In erlangs.
     public double traffic() {

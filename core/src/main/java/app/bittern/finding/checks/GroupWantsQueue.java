@@ -9,6 +9,7 @@ import app.bittern.plan.Plan;
 import app.bittern.plan.RingGroup;
 import app.bittern.plan.Traffic;
 import app.bittern.traffic.Advice;
+import app.bittern.traffic.ExpectedCalls;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -31,7 +32,7 @@ final class GroupWantsQueue implements Check {
     public List<Finding> examine(Examination examination) {
         Plan plan = examination.plan();
         Optional<Traffic> traffic = plan.all(Traffic.class).findFirst();
-        return Expected.callsPerHour(plan).entrySet().stream()
+        return ExpectedCalls.callsPerHour(plan).entrySet().stream()
                 .flatMap(calls -> plan.find(calls.getKey(), RingGroup.class).stream()
                         .filter(group -> !group.members().isEmpty())
                         .flatMap(group -> {

@@ -2,6 +2,7 @@ package app.bittern.finding.checks;
 
 import app.bittern.call.Context;
 import app.bittern.call.QueueCourse;
+import app.bittern.call.Schedule;
 import app.bittern.call.State;
 import app.bittern.finding.About;
 import app.bittern.finding.Examination;
@@ -12,9 +13,6 @@ import app.bittern.plan.Pointer;
 import app.bittern.plan.Queue;
 import app.bittern.plan.Ref;
 import app.bittern.plan.Seconds;
-import java.util.ArrayList;
-import java.util.Comparator;
-import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 
@@ -37,8 +35,6 @@ final class QueueOverlap extends PerObject<Queue> {
         return overlaps(plan, queue);
     }
 
-    private record Said(int from, int to, int item) {}
-
     private static Stream<Finding> overlaps(Plan plan, Queue queue) {
         return QueueCourse.all(
                         queue,
@@ -51,35 +47,22 @@ final class QueueOverlap extends PerObject<Queue> {
 
     private static Optional<Finding> overlap(Plan plan, Queue queue, QueueCourse course) {
         String language = queue.language().orElse(plan.site().defaultLanguage());
-        List<Said> all = new ArrayList<>();
-        for (QueueCourse.Item item : course.items()) {
-            int length = item.said().length(ref -> plan.seconds(ref, language));
-            if (length > 0) {
-                item.said()
-                        .seconds(queue.longestWait())
-                        .forEach(second -> all.add(new Said(second, second + length, item.place())));
-            }
-        }
-        all.sort(Comparator.comparingInt(Said::from));
-        for (int index = 0; index + 1 < all.size(); index++) {
-            Said one = all.get(index);
-            Said next = all.get(index + 1);
-            if (next.from() < one.to()) {
-                return Optional.of(ABOUT.at(
-                                queue.ref(),
-                                Pointer.of("meanwhile", next.item()),
-                                Says.the(queue) + " says " + words(plan, queue, one) + " and "
-                                        + words(plan, queue, next) + " at once, " + new Seconds(next.from()).said()
-                                        + " into the wait.")
-                        .of(words(plan, queue, one), words(plan, queue, next), new Seconds(next.from())));
-            }
-        }
-        return Optional.empty();
+        return Schedule.collisions(course, ref -> plan.seconds(ref, language), queue.longestWait()).stream()
+                .findFirst()
+                .map(two -> {
+                    String one = words(plan, two.one());
+                    String next = words(plan, two.next());
+                    return ABOUT.at(
+                                    queue.ref(),
+                                    Pointer.of("meanwhile", two.next().place()),
+                                    Says.the(queue) + " says " + one + " and " + next + " at once, "
+                                            + new Seconds(two.second()).said() + " into the wait.")
+                            .of(one, next, new Seconds(two.second()));
+                });
     }
 
-    private static String words(Plan plan, Queue queue, Said said) {
-        return queue.meanwhile()
-                .get(said.item())
+    private static String words(Plan plan, QueueCourse.Item item) {
+        return item.said()
                 .say()
                 .map(what -> switch (what) {
                     case Queue.Said.Words(Ref ref) -> "prompt " + plan.title(ref);

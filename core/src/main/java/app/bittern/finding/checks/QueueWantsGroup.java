@@ -9,6 +9,7 @@ import app.bittern.plan.Plan;
 import app.bittern.plan.Queue;
 import app.bittern.plan.Traffic;
 import app.bittern.traffic.Advice;
+import app.bittern.traffic.ExpectedCalls;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -33,7 +34,7 @@ final class QueueWantsGroup implements Check {
     public List<Finding> examine(Examination examination) {
         Plan plan = examination.plan();
         Optional<Traffic> traffic = plan.all(Traffic.class).findFirst();
-        return Expected.callsPerHour(plan).entrySet().stream()
+        return ExpectedCalls.callsPerHour(plan).entrySet().stream()
                 .flatMap(calls -> plan.find(calls.getKey(), Queue.class).stream()
                         .filter(queue -> !queue.agents().isEmpty() && calls.getValue() > 0)
                         .flatMap(queue -> {

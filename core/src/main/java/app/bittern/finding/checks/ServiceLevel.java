@@ -11,6 +11,7 @@ import app.bittern.plan.Queue;
 import app.bittern.plan.Seconds;
 import app.bittern.plan.Traffic;
 import app.bittern.traffic.Expectation;
+import app.bittern.traffic.ExpectedCalls;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -35,7 +36,7 @@ final class ServiceLevel implements Check {
         Plan plan = examination.plan();
         return plan.all(Traffic.class)
                 .findFirst()
-                .map(traffic -> Expected.callsPerHour(plan).entrySet().stream()
+                .map(traffic -> ExpectedCalls.callsPerHour(plan).entrySet().stream()
                         .flatMap(calls -> plan.find(calls.getKey(), Queue.class).stream()
                                 .flatMap(queue -> look(queue, traffic, calls.getValue())))
                         .toList())
@@ -47,7 +48,7 @@ final class ServiceLevel implements Check {
         if (wanted.isEmpty() || queue.agents().isEmpty() || !(calls > 0)) {
             return Stream.empty();
         }
-        Expectation expected = expected(queue, wanted.get(), traffic, calls);
+        Expectation expected = Expectation.of(queue, wanted.get(), traffic, calls);
         double level = expected.level(queue.agents().size());
         double target = wanted.get().percent() / 100.0;
         return level >= target
@@ -68,14 +69,5 @@ final class ServiceLevel implements Check {
                                                 .map(agents -> "; " + Says.count(agents, "agent") + " reach it")
                                                 .orElse("")))
                         .of(queue.agents().size(), String.format(Locale.ROOT, "%.1f", calls)));
-    }
-
-    private static Expectation expected(Queue queue, Queue.ServiceLevel wanted, Traffic traffic, double calls) {
-        return new Expectation(
-                calls,
-                Expected.handling(traffic, queue),
-                traffic.patience().map(Seconds::value).map(Integer::doubleValue),
-                wanted.within().value(),
-                queue.abandonedAfter().map(Seconds::value).orElse(0));
     }
 }

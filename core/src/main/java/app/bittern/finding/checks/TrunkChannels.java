@@ -16,6 +16,7 @@ import app.bittern.plan.Ref;
 import app.bittern.plan.Traffic;
 import app.bittern.plan.Trunk;
 import app.bittern.traffic.ErlangB;
+import app.bittern.traffic.ExpectedCalls;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -57,7 +58,7 @@ final class TrunkChannels implements Check {
                 .forEach((number, rates) -> plan.find(number, InboundNumber.class)
                         .flatMap(InboundNumber::trunk)
                         .ifPresent(trunk -> calls.merge(trunk, rates.busiest().doubleValue(), Double::sum)));
-        Expected.outside(plan)
+        ExpectedCalls.outside(plan)
                 .forEach((number, rate) -> Outsides.trunks(plan, number).stream()
                         .limit(1)
                         .forEach(trunk -> calls.merge(trunk.ref(), rate, Double::sum)));

@@ -29,6 +29,7 @@ import app.bittern.plan.Traffic;
 import app.bittern.traffic.ErlangA;
 import app.bittern.traffic.ErlangB;
 import app.bittern.traffic.ErlangC;
+import app.bittern.traffic.ExpectedCalls;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -60,7 +61,7 @@ final class VoiceChannels implements Check {
         if (traffic.isEmpty() || channels.isEmpty()) {
             return List.of();
         }
-        double erlangs = Expected.callsPerHour(plan).entrySet().stream()
+        double erlangs = ExpectedCalls.callsPerHour(plan).entrySet().stream()
                 .mapToDouble(calls -> plan.find(calls.getKey())
                         .map(object -> calls.getValue() * spoken(plan, object, traffic.get(), calls.getValue()) / 3600)
                         .orElse(0.0))
@@ -116,7 +117,7 @@ final class VoiceChannels implements Check {
 
     /// The mean wait, no longer than the longest.
     private static double wait(Queue queue, Traffic traffic, double calls) {
-        double handling = Expected.handling(traffic, queue);
+        double handling = ExpectedCalls.handling(traffic, queue);
         int agents = queue.agents().size();
         double load = calls * handling / 3600;
         double wait = agents == 0

@@ -10,9 +10,18 @@ public final class CallApi {
     private CallApi() {}
 
     /// @param shown as people in the country read it
-    /// @param due   when its status is expected to change
+    /// @param due     when its status is expected to change
+    /// @param arrives the digits that its trunk delivers
+    /// @param report  the tag under which its calls are counted
     public record NumberView(
-            String number, String shown, String name, String status, Optional<String> due, Optional<String> trunk) {}
+            String number,
+            String shown,
+            String name,
+            String status,
+            Optional<String> due,
+            Optional<String> trunk,
+            Optional<String> arrives,
+            Optional<String> report) {}
 
     /// A number and what a call to it does on the bench.
     public record NumberCall(NumberView number, TraceJson.Ending ending, String inWords) {}

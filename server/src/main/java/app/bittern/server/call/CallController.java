@@ -13,6 +13,7 @@ import app.bittern.plan.Kind;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Problem;
 import app.bittern.plan.Ref;
+import app.bittern.plan.Trunk;
 import app.bittern.server.Refusal;
 import app.bittern.server.finding.Findings;
 import app.bittern.server.plan.Asked;
@@ -61,7 +62,12 @@ class CallController {
                 number.title(),
                 number.status().name().toLowerCase(Locale.ROOT),
                 number.due().map(Object::toString),
-                number.trunk().map(plan::title));
+                number.trunk().map(plan::title),
+                number.trunk()
+                        .flatMap(ref -> plan.find(ref, Trunk.class))
+                        .map(trunk -> trunk.delivers()
+                                .digits(number.called(), plan.site().country())),
+                number.report());
     }
 
     /// The outline of a number, or of what a phone of the site dials, with the findings known by now at their rows.

@@ -82,7 +82,8 @@ class PeopleController {
         Fresh fresh = Fresh.in(plan);
         return plan.site().blocks().stream()
                 .filter(block -> block.use().equals(Kind.EXTENSION.word()))
-                .flatMap(block -> fresh.next(block).map(number -> new PeopleApi.FreeNumber(said(block), number)).stream())
+                .flatMap(block ->
+                        fresh.next(block).map(number -> new PeopleApi.FreeNumber(said(block), number)).stream())
                 .toList();
     }
 

@@ -104,6 +104,8 @@ final class OpenApi {
                     .forEach(one -> words.add(one.toString().toLowerCase(Locale.ROOT)));
         } else if (type == String.class) {
             schema.put("type", "string");
+        } else if (type == double.class || type == Double.class) {
+            schema.put("type", "number");
         } else if (type == int.class || type == Integer.class || type == long.class || type == Long.class) {
             schema.put("type", "integer");
         } else if (type == boolean.class || type == Boolean.class) {

@@ -73,6 +73,12 @@ class OpenApiTest {
                 List.of(plan + "/outline?to=%2B441632960100", "/api/sites/{site}/{plan}/outline"),
                 List.of(plan + "/trace?to=%2B441632960100&at=2026-11-24T10:15", "/api/sites/{site}/{plan}/trace"),
                 List.of(plan + "/numbers?at=2026-11-24T10:15", "/api/sites/{site}/{plan}/numbers"),
+                List.of(plan + "/week-of-hours?at=2026-11-24T10:15", "/api/sites/{site}/{plan}/week-of-hours"),
+                List.of(plan + "/rules-of-hours/terminal", "/api/sites/{site}/{plan}/rules-of-hours/{key}"),
+                List.of(plan + "/people", "/api/sites/{site}/{plan}/people"),
+                List.of(plan + "/people/2014/may-dial", "/api/sites/{site}/{plan}/people/{key}/may-dial"),
+                List.of(plan + "/routes-in-order?number=%2B441632960100", "/api/sites/{site}/{plan}/routes-in-order"),
+                List.of(plan + "/numbering", "/api/sites/{site}/{plan}/numbering"),
                 List.of(plan + "/objects/queue?column=ringEach", "/api/sites/{site}/{plan}/objects/{kind}"),
                 List.of(plan + "/objects/queue/bookings", "/api/sites/{site}/{plan}/objects/{kind}/{key}"),
                 List.of(

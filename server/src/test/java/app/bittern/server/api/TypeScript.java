@@ -18,16 +18,18 @@ import tools.jackson.databind.JsonNode;
 
 /// The server's records as types of the front end.
 final class TypeScript {
-    private static final Map<Type, String> KNOWN = Map.of(
-            String.class, "string",
-            int.class, "number",
-            Integer.class, "number",
-            long.class, "number",
-            Long.class, "number",
-            boolean.class, "boolean",
-            Boolean.class, "boolean",
-            void.class, "void",
-            JsonNode.class, "unknown");
+    private static final Map<Type, String> KNOWN = Map.ofEntries(
+            Map.entry(String.class, "string"),
+            Map.entry(int.class, "number"),
+            Map.entry(Integer.class, "number"),
+            Map.entry(long.class, "number"),
+            Map.entry(Long.class, "number"),
+            Map.entry(double.class, "number"),
+            Map.entry(Double.class, "number"),
+            Map.entry(boolean.class, "boolean"),
+            Map.entry(Boolean.class, "boolean"),
+            Map.entry(void.class, "void"),
+            Map.entry(JsonNode.class, "unknown"));
 
     private final Map<String, String> declared = new TreeMap<>();
     private final Map<String, Class<?>> records = new TreeMap<>();

@@ -1,4 +1,4 @@
-package app.bittern.finding.checks;
+package app.bittern.traffic;
 
 import app.bittern.call.RouteChoice;
 import app.bittern.number.E164;
@@ -11,6 +11,7 @@ import app.bittern.plan.Code;
 import app.bittern.plan.Destination;
 import app.bittern.plan.Extension;
 import app.bittern.plan.Group;
+import app.bittern.plan.Hours;
 import app.bittern.plan.Mailbox;
 import app.bittern.plan.Menu;
 import app.bittern.plan.Outbound;
@@ -22,43 +23,60 @@ import app.bittern.plan.Ref;
 import app.bittern.plan.Route;
 import app.bittern.plan.Switch;
 import app.bittern.plan.Traffic;
+import java.time.LocalDateTime;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
-/// The calls an hour that are expected in an object at the busiest, as far as the plan's traffic tells.
+/// The calls an hour that are expected in an object, at the busiest or at an instant, as far as the plan's traffic
+/// tells.
 ///
 /// Calls of a number count in an object where its route leads there at once or by branches and announcements;
 /// of the calls that come to a menu, the share that presses a key goes on with it. What forks otherwise is
 /// not followed.
-final class Expected {
+public final class ExpectedCalls {
     private final Plan plan;
+    /// The hour that is asked about; the busiest of each number where absent.
+    private final Optional<LocalDateTime> at;
     private final Map<Ref, Double> calls = new LinkedHashMap<>();
     private final Map<E164, Double> outside = new LinkedHashMap<>();
 
-    private Expected(Plan plan) {
+    private ExpectedCalls(Plan plan, Optional<LocalDateTime> at) {
+        this.at = at;
         this.plan = plan;
     }
 
     /// How long a call takes an agent of a queue, with the wrap-up, in seconds.
-    static int handling(Traffic traffic, Queue queue) {
+    public static int handling(Traffic traffic, Queue queue) {
         return Math.max(1, traffic.talkIn(queue.ref()).value() + queue.wrapUp().value());
     }
 
-    /// The calls to each object.
-    static Map<Ref, Double> callsPerHour(Plan plan) {
-        return of(plan).calls;
+    /// The calls to each object at the busiest.
+    public static Map<Ref, Double> callsPerHour(Plan plan) {
+        return of(plan, Optional.empty()).calls;
     }
 
     /// The calls that go out again to each outside number.
-    static Map<E164, Double> outside(Plan plan) {
-        return of(plan).outside;
+    public static Map<E164, Double> outside(Plan plan) {
+        return of(plan, Optional.empty()).outside;
     }
 
-    private static Expected of(Plan plan) {
-        Expected expected = new Expected(plan);
+    /// The calls to each object in the hour of an instant, by the case of each branch that holds then.
+    ///
+    /// @param at by the site's clock
+    public static Map<Ref, Double> callsPerHour(Plan plan, LocalDateTime at) {
+        return of(plan, Optional.of(at)).calls;
+    }
+
+    /// The calls an hour to a number at an instant, or at the busiest.
+    private double rate(Traffic.Rates rates) {
+        return at.map(rates::at).orElseGet(rates::busiest).doubleValue();
+    }
+
+    private static ExpectedCalls of(Plan plan, Optional<LocalDateTime> at) {
+        ExpectedCalls expected = new ExpectedCalls(plan, at);
         plan.all(Traffic.class)
                 .findFirst()
                 .ifPresent(traffic -> traffic.numbers().forEach((number, rates) -> {
@@ -67,11 +85,23 @@ final class Expected {
                             .filter(route -> route.caller() instanceof Route.From.Any)
                             .flatMap(route -> route.to().stream())
                             .limit(1)
-                            .forEach(to ->
-                                    expected.follow(traffic, to, rates.busiest().doubleValue(), here, new HashSet<>()));
+                            .forEach(to -> expected.follow(traffic, to, expected.rate(rates), here, new HashSet<>()));
                     here.forEach((ref, rate) -> expected.calls.merge(ref, rate, Double::sum));
                 }));
         return expected;
+    }
+
+    /// The state that a branch finds at an instant, where that does not depend on the caller.
+    private Optional<String> state(Branch branch, LocalDateTime instant) {
+        return switch (branch.by()) {
+            case Branch.By.OfHours(Ref ref) ->
+                plan.find(ref, Hours.class).map(hours -> hours.at(plan.site()).stateAt(instant));
+            case Branch.By.OfSwitch(Ref ref) -> plan.find(ref, Switch.class).map(Switch::now);
+            case Branch.By.OfCaller caller -> Optional.empty();
+            case Branch.By.OfLanguage language -> Optional.empty();
+            case Branch.By.OfAsk ask -> Optional.empty();
+            case Branch.By.OfLookup lookup -> Optional.empty();
+        };
     }
 
     /// Goes on to where calls may be at the busiest: of several cases each counts in full, as any may hold
@@ -86,8 +116,13 @@ final class Expected {
         }
         switch (object.get()) {
             case Branch branch -> {
-                branch.cases().values().forEach(one -> follow(traffic, one.to(), rate, here, passed));
-                branch.otherwise().ifPresent(one -> follow(traffic, one.to(), rate, here, passed));
+                Optional<String> holds = at.flatMap(instant -> state(branch, instant));
+                holds.flatMap(state ->
+                                Optional.ofNullable(branch.cases().get(state)).or(branch::otherwise))
+                        .ifPresentOrElse(one -> follow(traffic, one.to(), rate, here, passed), () -> {
+                            branch.cases().values().forEach(one -> follow(traffic, one.to(), rate, here, passed));
+                            branch.otherwise().ifPresent(one -> follow(traffic, one.to(), rate, here, passed));
+                        });
             }
             case Announcement announcement -> {
                 here.merge(announcement.ref(), rate, Math::max);

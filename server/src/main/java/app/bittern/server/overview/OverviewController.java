@@ -1,0 +1,245 @@
+package app.bittern.server.overview;
+
+import app.bittern.call.Bench;
+import app.bittern.call.Trace;
+import app.bittern.call.Tracer;
+import app.bittern.finding.Finding;
+import app.bittern.finding.Severity;
+import app.bittern.hours.Calendar;
+import app.bittern.hours.Horizon;
+import app.bittern.hours.HoursState;
+import app.bittern.hours.RuleTimes;
+import app.bittern.hours.TimeSet;
+import app.bittern.hours.WeekRange;
+import app.bittern.number.Caller;
+import app.bittern.number.E164;
+import app.bittern.plan.Extension;
+import app.bittern.plan.Hours;
+import app.bittern.plan.InboundNumber;
+import app.bittern.plan.Kind;
+import app.bittern.plan.Plan;
+import app.bittern.plan.PlanObject;
+import app.bittern.plan.Ref;
+import app.bittern.plan.Route;
+import app.bittern.plan.TestCall;
+import app.bittern.plan.Traffic;
+import app.bittern.plan.Trunk;
+import app.bittern.proof.BenchText;
+import app.bittern.server.call.InWords;
+import app.bittern.server.finding.Findings;
+import app.bittern.server.plan.Asked;
+import app.bittern.server.work.Work;
+import java.time.DayOfWeek;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/// A site at a glance.
+@RestController
+@RequestMapping("/api/sites/{site}/{plan}")
+class OverviewController {
+    private static final int COLUMNS = 3;
+    private static final int NEXT = 3;
+    private static final int MORNING = 10 * 60;
+    private static final int EVENING = 20 * 60;
+    /// Somebody whom no plan knows, from the numbers that are kept for fiction.
+    private static final Caller ANYBODY = new Caller.Known(new E164("+447700900123"));
+
+    private final Work work;
+    private final Findings findings;
+
+    OverviewController(Work work, Findings findings) {
+        this.work = work;
+        this.findings = findings;
+    }
+
+    /// A site at a glance.
+    ///
+    /// @param rows how many numbers are followed
+    @GetMapping("/glance")
+    OverviewApi.GlanceView glance(Asked asked, @RequestParam(defaultValue = "12") int rows) {
+        Plan plan = asked.plan();
+        Optional<Hours> main = plan.all(Hours.class)
+                .max(Comparator.comparingInt(
+                        (Hours hours) -> plan.uses(hours.ref()).size()))
+                .filter(hours -> !plan.uses(hours.ref()).isEmpty());
+        Horizon horizon = work.horizon(asked);
+        List<OverviewApi.GlanceColumn> columns =
+                main.map(hours -> columns(plan, hours, horizon)).orElseGet(() -> always(plan, horizon));
+        List<InboundNumber> numbers = plan.all(InboundNumber.class).toList();
+        Optional<Traffic> traffic = plan.find(new Ref(Kind.TRAFFIC, Traffic.KEY), Traffic.class);
+        Findings.State known = findings.of(asked, Duration.ZERO);
+        return new OverviewApi.GlanceView(
+                asked.version(),
+                main.map(PlanObject::title),
+                columns,
+                numbers.size(),
+                numbers.stream()
+                        .limit(Math.clamp(rows, 0, 1000))
+                        .map(number -> number(plan, number, columns, traffic))
+                        .toList(),
+                known.current(),
+                next(plan, known.findings()));
+    }
+
+    private static String local(Plan plan, Instant at) {
+        return LocalDateTime.ofInstant(at, plan.site().timeZone()).toString();
+    }
+
+    private static List<OverviewApi.GlanceColumn> always(Plan plan, Horizon horizon) {
+        return TimeSet.always(horizon)
+                .firstIn(DayOfWeek.TUESDAY, MORNING)
+                .map(at -> new OverviewApi.GlanceColumn("at any time", local(plan, at)))
+                .stream()
+                .toList();
+    }
+
+    /// The state that holds longest besides what holds else, what holds else, and one of days of their own.
+    private static List<OverviewApi.GlanceColumn> columns(Plan plan, Hours hours, Horizon horizon) {
+        List<HoursState> rules = hours.calendar().states();
+        RuleTimes times = RuleTimes.of(hours.at(plan.site()), horizon);
+        String rest = rules.getLast().state();
+        List<OverviewApi.GlanceColumn> columns = new ArrayList<>();
+        IntStream.range(0, rules.size())
+                .boxed()
+                .filter(rule -> !rules.get(rule).state().equals(rest))
+                .sorted(Comparator.comparingLong(rule -> -times.times(rule).seconds()))
+                .map(rule -> rules.get(rule).state())
+                .distinct()
+                .limit(COLUMNS - 1)
+                .forEach(state -> column(plan, rules, times, state, MORNING).ifPresent(columns::add));
+        column(plan, rules, times, rest, EVENING).ifPresent(one -> columns.add(Math.min(1, columns.size()), one));
+        return columns;
+    }
+
+    private static Optional<OverviewApi.GlanceColumn> column(
+            Plan plan, List<HoursState> rules, RuleTimes times, String state, int from) {
+        return IntStream.range(0, rules.size())
+                .filter(rule -> rules.get(rule).state().equals(state))
+                .mapToObj(times::times)
+                .reduce(TimeSet::union)
+                .filter(set -> !set.isEmpty())
+                .flatMap(set -> daytime(set, from).firstIn(DayOfWeek.TUESDAY, from))
+                .map(at -> new OverviewApi.GlanceColumn(state, local(plan, at)));
+    }
+
+    /// The part of some times from a minute of the day on, where there is one: a holiday is asked about in the morning.
+    private static TimeSet daytime(TimeSet set, int from) {
+        WeekRange late = new WeekRange(EnumSet.allOf(DayOfWeek.class), from, 24 * 60);
+        HoursState then = new HoursState("then", Optional.empty(), List.of(late), List.of());
+        HoursState rest = new HoursState("rest", Optional.empty(), List.of(), List.of());
+        TimeSet part = RuleTimes.of(new Calendar(List.of(then, rest)), set.horizon())
+                .times(0)
+                .intersection(set);
+        return part.isEmpty() ? set : part;
+    }
+
+    private static OverviewApi.GlanceNumber number(
+            Plan plan, InboundNumber number, List<OverviewApi.GlanceColumn> columns, Optional<Traffic> traffic) {
+        return new OverviewApi.GlanceNumber(
+                number.called().text(),
+                number.called().international(),
+                number.title(),
+                traffic.flatMap(all -> Optional.ofNullable(all.numbers().get(number.ref())))
+                        .map(rates -> rates.busiest().doubleValue()),
+                columns.stream().map(column -> cell(plan, number, column)).toList());
+    }
+
+    private static OverviewApi.GlanceCell cell(Plan plan, InboundNumber number, OverviewApi.GlanceColumn column) {
+        Bench bench = Bench.of(
+                number.called(),
+                ANYBODY,
+                LocalDateTime.parse(column.at()).atZone(plan.site().timeZone()).toInstant());
+        Trace trace = Tracer.trace(plan, bench);
+        return new OverviewApi.GlanceCell(
+                trace.ending().kind().word(),
+                InWords.ended(plan, trace.ending()),
+                InWords.of(plan, trace),
+                BenchText.of(plan, bench));
+    }
+
+    /// What to do next, the first first: what a plan cannot do without, what blocks, what is due, what proves it.
+    private static List<OverviewApi.NextView> next(Plan plan, List<Finding> findings) {
+        List<OverviewApi.NextView> all = new ArrayList<>();
+        missing(plan, all);
+        List<Finding> open = findings.stream()
+                .filter(finding -> finding.accepted().isEmpty())
+                .toList();
+        open.stream()
+                .filter(finding -> finding.severity() == Severity.BLOCKING)
+                .limit(NEXT)
+                .forEach(finding -> all.add(about("Mend what blocks: " + plan.title(finding.object()), finding)));
+        open.stream()
+                .filter(finding -> finding.code().equals("number-due"))
+                .limit(1)
+                .forEach(finding -> all.add(about(plan.title(finding.object()) + " is due", finding)));
+        if (plan.all(TestCall.class).findAny().isEmpty()
+                && plan.all(InboundNumber.class).findAny().isPresent()) {
+            all.add(new OverviewApi.NextView(
+                    "Keep a first test call",
+                    "none is kept; one is run with every change",
+                    "test-calls",
+                    Optional.empty(),
+                    Optional.of(Kind.TEST_CALL.word())));
+        }
+        if (plan.find(new Ref(Kind.TRAFFIC, Traffic.KEY)).isEmpty()
+                && plan.all(InboundNumber.class).findAny().isPresent()) {
+            all.add(new OverviewApi.NextView(
+                    "Say which calls are expected",
+                    "channels and staff are reckoned from them",
+                    "traffic",
+                    Optional.empty(),
+                    Optional.of(Kind.TRAFFIC.word())));
+        }
+        open.stream()
+                .filter(finding -> finding.severity() == Severity.WARNING)
+                .limit(NEXT)
+                .forEach(finding -> all.add(about("Look at " + plan.title(finding.object()), finding)));
+        return all.stream().limit(NEXT).toList();
+    }
+
+    private static OverviewApi.NextView about(String says, Finding finding) {
+        return new OverviewApi.NextView(
+                says, finding.says(), "findings", Optional.of(finding.object().toString()), Optional.empty());
+    }
+
+    /// What every plan needs before a call is taken.
+    private static void missing(Plan plan, List<OverviewApi.NextView> all) {
+        record Needed(Kind kind, Class<? extends PlanObject> type, String says, String why, String screen) {}
+        for (Needed needed : List.of(
+                new Needed(Kind.TRUNK, Trunk.class, "Make a trunk", "calls come in on one", "lines"),
+                new Needed(
+                        Kind.NUMBER,
+                        InboundNumber.class,
+                        "Enter the inbound numbers",
+                        "no call can come in yet",
+                        "numbers"),
+                new Needed(Kind.EXTENSION, Extension.class, "Enter the people", "nobody can answer yet", "people"),
+                new Needed(Kind.ROUTE, Route.class, "Make a route", "no call is taken yet", "numbers"),
+                new Needed(
+                        Kind.HOURS,
+                        Hours.class,
+                        "Say the opening hours",
+                        "every call is treated alike at all times",
+                        "hours"))) {
+            if (plan.all(needed.type()).findAny().isEmpty()) {
+                all.add(new OverviewApi.NextView(
+                        needed.says(),
+                        needed.why(),
+                        needed.screen(),
+                        Optional.empty(),
+                        Optional.of(needed.kind().word())));
+            }
+        }
+    }
+}

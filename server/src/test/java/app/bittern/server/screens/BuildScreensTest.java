@@ -1,0 +1,162 @@
+package app.bittern.server.screens;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import app.bittern.server.testing.Client;
+import app.bittern.server.testing.RunningApplication;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.RegisterExtension;
+import tools.jackson.databind.JsonNode;
+
+/// What the screens of groups, queues, voicemail and the overview are told.
+class BuildScreensTest {
+    private static final String PLAN = "/api/sites/saltreach/draft";
+    private static final String AT = "at=2026-11-24T10:15";
+
+    @RegisterExtension
+    static final RunningApplication APPLICATION = RunningApplication.withDemo();
+
+    private Client client = APPLICATION.client();
+
+    @BeforeEach
+    void asTheDemoPlanIs() {
+        APPLICATION.asTheDemoPlanIs();
+        client = APPLICATION.signedIn();
+    }
+
+    private JsonNode get(String path) {
+        Client.Answer answer = client.get(PLAN + path);
+        assertThat(answer.status()).as(answer.text()).isEqualTo(200);
+        return answer.json();
+    }
+
+    private void edit(String... wishes) {
+        Client.Answer answer = client.post(PLAN + "/edits", "{\"wishes\":[" + String.join(",", wishes) + "]}");
+        assertThat(answer.status()).as(answer.text()).isEqualTo(200);
+    }
+
+    private static List<String> texts(JsonNode list, String at) {
+        List<String> all = new ArrayList<>();
+        list.forEach(one -> all.add(one.at(at).asString()));
+        return all;
+    }
+
+    private static JsonNode named(JsonNode list, String title) {
+        return list.get(texts(list, "/title").indexOf(title));
+    }
+
+    @Test
+    void groupsAreDrawnAsTheyRing() {
+        JsonNode groups = get("/groups").at("/groups");
+        JsonNode reception = named(groups, "Reception");
+        assertThat(texts(reception.at("/members"), "/title"))
+                .containsExactly("Ingrid Fell 2001", "Tom Arrowby 2002", "Priya Nair 2010");
+        assertThat(reception.at("/members/2/stretches")).hasToString("[{\"from\":10,\"to\":20}]");
+        assertThat(texts(reception.at("/ends"), "/leads")).containsOnly("mailbox Reception");
+        assertThat(reception.at("/ends/1/given").asBoolean()).isFalse();
+        assertThat(reception.at("/advice/queue").asBoolean()).isFalse();
+        JsonNode port = named(groups, "Port control");
+        assertThat(port.at("/seconds").asInt()).isEqualTo(72);
+        assertThat(port.at("/members/1/stretches")).hasToString("[{\"from\":12,\"to\":24},{\"from\":48,\"to\":60}]");
+    }
+
+    @Test
+    void whatIsOddOfAMemberIsSaid() {
+        edit(
+                "{\"set\":{\"object\":\"ring-group/reception\",\"field\":\"/members/3\",\"value\":{\"extension\":\"2001\","
+                        + "\"after\":\"25s\"}}}",
+                "{\"set\":{\"object\":\"extension/2002\",\"field\":\"/forward/always\",\"value\":\"chain/freight-on-call\"}}",
+                "{\"set\":{\"object\":\"extension/2010\",\"field\":\"/doNotDisturb\",\"value\":true}}");
+        JsonNode members =
+                named(get("/groups?find=reception").at("/groups"), "Reception").at("/members");
+        assertThat(texts(members.at("/0/notes"), "")).containsExactly("in the group twice");
+        assertThat(texts(members.at("/1/notes"), ""))
+                .containsExactly("forwards all calls to chain Freight on call, which is not followed here");
+        assertThat(texts(members.at("/2/notes"), "")).containsExactly("does not ring: do not disturb");
+        assertThat(texts(members.at("/3/notes"), "")).contains("never rings: it would begin after the end");
+    }
+
+    @Test
+    void theScoreOfAWaitIsWhatTheEngineDoes() {
+        JsonNode score = get("/queues/bookings/score?" + AT);
+        int joining = score.at("/joining").asInt();
+        assertThat(score.at("/seconds").asInt()).isEqualTo(joining + 360);
+        assertThat(texts(score.at("/items"), "/says"))
+                .containsExactly("first-wait", "wait-again", "the place in the line", "call-back");
+        assertThat(texts(score.at("/keys"), "/key")).containsExactly("5", "2");
+        assertThat(score.at("/keys/0/from").asInt()).isEqualTo(joining + 70);
+        assertThat(texts(score.at("/agents"), "/title"))
+                .containsExactly("Priya Nair 2010", "Lars Holm 2011", "Mona Quill 2012", "Bea Torrance 2013");
+        // Everybody is taken to be in, and rings in turn.
+        score.at("/agents").forEach(agent -> assertThat(agent.at("/rings")).isNotEmpty());
+        assertThat(score.at("/agents/0/also/0/title").asString()).isEqualTo("Freight");
+        assertThat(score.at("/agents/0/also/0/first").asBoolean()).isTrue();
+        assertThat(texts(score.at("/codes"), "/number")).containsExactly("*601", "*602");
+        List<Integer> seconds = new ArrayList<>();
+        score.at("/together").forEach(two -> seconds.add(two.at("/second").asInt() - joining));
+        assertThat(seconds).contains(280);
+        // Outside of the hours in which it is offered, there is no key 2.
+        assertThat(texts(get("/queues/bookings/score?at=2026-11-24T21:00").at("/keys"), "/key"))
+                .containsExactly("5");
+        assertThat(client.get(PLAN + "/queues/none/score?" + AT).status()).isEqualTo(404);
+        assertThat(client.get(PLAN + "/queues/bookings/score?at=noon").status()).isEqualTo(422);
+    }
+
+    @Test
+    void theNumberOfAgentsIsReckonedForTheHour() {
+        JsonNode staff = get("/queues/bookings/staff?" + AT);
+        assertThat(staff.at("/agents").asInt()).isEqualTo(4);
+        assertThat(staff.at("/target").asDouble()).isEqualTo(0.8, within(1e-9));
+        double before = 0;
+        for (JsonNode point : staff.at("/curve")) {
+            assertThat(point.at("/level").asDouble()).isGreaterThanOrEqualTo(before);
+            before = point.at("/level").asDouble();
+        }
+        int needed = staff.at("/needed").asInt();
+        assertThat(staff.at("/curve/" + (needed - 1) + "/level").asDouble()).isGreaterThanOrEqualTo(0.8);
+        assertThat(staff.at("/curve/" + (needed - 2) + "/level").asDouble()).isLessThan(0.8);
+        // At night the branch leads nobody there.
+        assertThat(get("/queues/bookings/staff?at=2026-11-24T23:00")
+                        .at("/calls")
+                        .isMissingNode())
+                .isTrue();
+    }
+
+    @Test
+    void mailboxesSayWhoEndsThere() {
+        JsonNode voicemail = get("/voicemail");
+        JsonNode lost = named(voicemail.at("/mailboxes"), "Lost property");
+        assertThat(texts(lost.at("/owners"), "")).containsExactly("Lost property 2014");
+        assertThat(lost.at("/full").asInt()).isEqualTo(50);
+        assertThat(texts(lost.at("/numbers"), "/title")).contains("Main line");
+        JsonNode bookings = named(voicemail.at("/mailboxes"), "Bookings");
+        assertThat(texts(bookings.at("/greetings"), "/reason")).containsExactly("always", "closed");
+        assertThat(bookings.at("/sent").asString())
+                .isEqualTo("mailed to bookings@saltreach.example with the sound, and kept");
+        assertThat(bookings.at("/operator").asString()).isEqualTo("ring group Reception");
+        edit("{\"create\":{\"object\":\"mailbox/attic\",\"body\":{\"name\":\"Attic\"}}}");
+        JsonNode attic = get("/voicemail?only=unreached");
+        assertThat(attic.at("/unreached").asInt()).isEqualTo(1);
+        assertThat(attic.at("/nobodys").asInt()).isEqualTo(1);
+        assertThat(texts(attic.at("/mailboxes"), "/title")).containsExactly("Attic");
+    }
+
+    @Test
+    void theGlanceFollowsEachNumberInTheHoursThatDifferMost() {
+        JsonNode glance = get("/glance");
+        assertThat(glance.at("/hours").asString()).isEqualTo("Terminal hours");
+        assertThat(texts(glance.at("/columns"), "/state")).containsExactly("open", "closed", "holiday");
+        assertThat(texts(glance.at("/columns"), "/at")).allMatch(at -> at.endsWith("T10:00") || at.endsWith("T20:00"));
+        JsonNode main = named(glance.at("/numbers"), "Main line");
+        assertThat(texts(main.at("/cells"), "/says"))
+                .containsExactly("message in Reception", "message in Bookings", "message in Bookings");
+        get("/findings?wait=20000");
+        JsonNode next = get("/glance");
+        assertThat(next.at("/current").asBoolean()).isTrue();
+        assertThat(next.at("/next")).isNotEmpty();
+    }
+}

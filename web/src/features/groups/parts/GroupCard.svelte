@@ -1,0 +1,202 @@
+<script lang="ts">
+  import { sheetOf } from '../../../app/links';
+  import type { Preview } from '../../../app/preview.svelte';
+  import { site } from '../../../app/site.svelte';
+  import type { GroupView, Wish } from '../../../lib/api/types';
+  import Handle from '../../../lib/ui/Handle.svelte';
+  import RingingBar from '../../../lib/ui/RingingBar.svelte';
+  import TimeAxis from '../../../lib/ui/TimeAxis.svelte';
+
+  /** A group as it rings when nobody answers, to scale; delays and ring times are moved here. */
+  interface Props {
+    group: GroupView;
+    chosen: boolean;
+    choose: () => void;
+    preview: Preview;
+  }
+  let { group, chosen, choose, preview }: Props = $props();
+
+  const MARGIN = 16;
+  const LONGEST = 600;
+  let width = $state(500);
+  /** What is being moved, and where it would be. */
+  let moving = $state<{ field: string; to: number } | undefined>();
+  const ring = $derived(site.view?.ringSeconds ?? 3);
+  const end = $derived(Math.max(5, seconds(), ...group.members.flatMap((one) => one.after + 5)) * 1.06);
+  const scale = $derived(end / Math.max(1, width - 2 * MARGIN));
+
+  function seconds(): number {
+    const length = lengthOf();
+    return group.together ? length : length * group.laps * Math.max(1, group.members.length);
+  }
+
+  function lengthOf(): number {
+    return moving?.field === group.moves ? moving.to : group.length;
+  }
+
+  function afterOf(place: number, after: number): number {
+    return moving?.field === `/members/${place}/after` ? moving.to : after;
+  }
+
+  /** When a phone rings, with what is being moved where it would be. */
+  function stretches(place: number, after: number): { from: number; to: number }[] {
+    const length = lengthOf();
+    if (group.together) {
+      const from = afterOf(place, after);
+      return from < length ? [{ from, to: length }] : [];
+    }
+    return Array.from({ length: group.laps }, (_, lap) => {
+      const from = (lap * group.members.length + place) * length;
+      return { from, to: from + length };
+    });
+  }
+
+  function x(second: number): string {
+    return `${MARGIN + second / scale}px`;
+  }
+
+  function wish(field: string, to: number): Wish {
+    return {
+      set: { object: group.object, field, value: to === 0 && field.endsWith('after') ? null : `${to}s` },
+    };
+  }
+
+  function move(field: string, to: number) {
+    moving = { field, to };
+    choose();
+    preview.ask(wish(field, to));
+  }
+
+  async function keep(before: number) {
+    const moved = moving;
+    if (moved && moved.to !== before) {
+      try {
+        await site.change(wish(moved.field, moved.to));
+      } catch (failure) {
+        site.fail(failure);
+      }
+    }
+    if (moving === moved) moving = undefined;
+  }
+
+  function drop() {
+    moving = undefined;
+    preview.drop();
+  }
+
+  function said(time: number): string {
+    const rest = time % 60;
+    if (time < 60) return `${time} s`;
+    return `${Math.floor(time / 60)} min${rest ? ` ${rest} s` : ''}`;
+  }
+
+  const rings = $derived(Math.floor(lengthOf() / ring) + (lengthOf() % ring ? 1 : 0));
+</script>
+
+<!-- svelte-ignore a11y_click_events_have_key_events, a11y_no_noninteractive_element_interactions (what is in it is focused, which chooses it too) -->
+<section
+  class="mx-5 mt-3 border bg-panel {chosen ? 'border-water' : 'border-line'}"
+  aria-label={group.title}
+  onclick={choose}
+  onfocusin={choose}
+>
+  <div class="flex flex-wrap items-baseline justify-between gap-x-4 border-b border-line px-3 py-1.5">
+    <p>
+      <a class="font-semibold hover:underline" href={sheetOf(group.object)}>{group.title}</a>
+      <span class="font-mono text-[13px]">{group.number ?? ''}</span>
+      <span class="text-muted"
+        >{group.order}{group.laps > 1 ? `, ${group.laps} times` : ''}{group.shownAs
+          ? `, shown as “${group.shownAs}”`
+          : ''}</span
+      >
+    </p>
+    <p>
+      {#each group.ends.filter((one, index) => index === 0 || one.given) as one, index (one.field)}
+        <span class="text-muted"
+          >{index
+            ? '· ' + one.when + ':'
+            : `after ${said(seconds())}${group.together ? ` (${rings} rings)` : ''}:`}</span
+        >
+        <b class="mr-1">{one.leads}</b>
+      {/each}
+    </p>
+  </div>
+  <div class="flex">
+    <ul class="w-56 shrink-0 pt-6.5 pl-3">
+      {#each group.members as member (member.place)}
+        <li class="flex h-6 items-center gap-2 truncate">
+          {#if member.object}<a class="truncate hover:underline" href={sheetOf(member.object)}
+              >{member.title}</a
+            >
+          {:else}<span class="truncate">{member.title}</span>{/if}
+          {#if group.together && afterOf(member.place, member.after)}<span class="shrink-0 text-xs text-muted"
+              >after {said(afterOf(member.place, member.after))}</span
+            >{/if}
+          {#if member.key}<span class="shrink-0 text-xs text-muted">presses a key</span>{/if}
+        </li>
+      {/each}
+    </ul>
+    <div class="min-w-0 grow" bind:clientWidth={width}>
+      <TimeAxis seconds={end} {width} margin={MARGIN} marks={10} />
+      <div class="relative pb-2">
+        {#each group.members as member (member.place)}
+          {@const after = afterOf(member.place, member.after)}
+          <div class="relative flex h-6 items-center">
+            <span class="absolute inset-0">
+              {#each stretches(member.place, member.after) as one (one.from)}
+                <span class="absolute inset-0"
+                  ><RingingBar
+                    from={one.from}
+                    to={one.to}
+                    seconds={end}
+                    {width}
+                    margin={MARGIN}
+                    cycle={ring}
+                    label="{member.title} rings from {one.from} s to {one.to} s"
+                  /></span
+                >
+              {/each}
+            </span>
+            {#if group.together && site.draft}
+              <Handle
+                value={after}
+                min={0}
+                max={LONGEST}
+                {scale}
+                label="{member.title} in {group.title}, rings after"
+                says={said(after)}
+                left={x(after)}
+                onmove={(to) => move(`/members/${member.place}/after`, to)}
+                onkeep={() => void keep(member.after)}
+                ondrop={drop}
+              />
+            {/if}
+            {#if member.notes.length}
+              <span
+                class="pointer-events-none absolute right-2 max-w-[60%] truncate bg-panel/85 px-1 text-xs text-clay"
+                title={member.notes.join(' · ')}>{member.notes.join(' · ')}</span
+              >
+            {/if}
+          </div>
+        {:else}
+          <p class="py-2 pl-4 text-clay">Nobody is in it.</p>
+        {/each}
+        <div class="pointer-events-none absolute inset-y-0 w-0.5 bg-plum" style:left={x(seconds())}></div>
+        {#if site.draft}
+          <Handle
+            value={lengthOf()}
+            min={1}
+            max={LONGEST}
+            scale={group.together ? scale : scale / Math.max(1, group.laps * group.members.length)}
+            label="{group.title}, {group.together ? 'rings for' : 'each rings for'}"
+            says={said(lengthOf())}
+            left={x(seconds())}
+            onmove={(to) => move(group.moves, to)}
+            onkeep={() => void keep(group.length)}
+            ondrop={drop}
+          />
+        {/if}
+      </div>
+    </div>
+  </div>
+</section>
