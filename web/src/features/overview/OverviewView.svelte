@@ -134,13 +134,17 @@
         <section aria-labelledby="lacks" id="findings">
           <h2 id="lacks" class="font-semibold">What calls still lack</h2>
           {#each open.slice(0, LACKS) as one, index (index)}
-            <p class="mt-1">
+            <article class="mt-1">
               <b class={one.severity === 'blocking' ? 'text-clay' : 'text-reed'}
                 >{one.severity === 'blocking' ? '✕' : one.severity === 'warning' ? '!' : '·'}</b
               >
               {one.says}
+              {#if one.calls[0]}<span class="text-muted">{one.calls[0]}</span>
+              {:else if one.severity === 'blocking' && !one.witness}<span class="text-muted"
+                  >No call to a number of this plan comes to it.</span
+                >{/if}
               <a class="link" href={sheetOf(one.object)}>see {one.about}</a>
-            </p>
+            </article>
           {:else}
             <p class="mt-1 text-muted">{found.known ? 'Nothing that is known of.' : 'Looking.'}</p>
           {/each}

@@ -1,5 +1,6 @@
 <script lang="ts">
   import { sheetOf } from '../../../app/links';
+  import { live } from '../../../app/live.svelte';
   import type { Preview } from '../../../app/preview.svelte';
   import { site } from '../../../app/site.svelte';
   import type { GroupView, Wish } from '../../../lib/api/types';
@@ -104,6 +105,9 @@
     <p>
       <a class="font-semibold hover:underline" href={sheetOf(group.object)}>{group.title}</a>
       <span class="font-mono text-[13px]">{group.number ?? ''}</span>
+      {#if live.changed.get(group.object)}<span class="bg-wash px-1 text-xs font-semibold text-water"
+          >{live.changed.get(group.object)}</span
+        >{/if}
       <span class="text-muted"
         >{group.order}{group.laps > 1 ? `, ${group.laps} times` : ''}{group.shownAs
           ? `, shown as “${group.shownAs}”`

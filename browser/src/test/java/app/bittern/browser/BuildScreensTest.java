@@ -42,7 +42,8 @@ class BuildScreensTest {
     }
 
     private Locator region(String name) {
-        return page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName(name).setExact(true));
+        return page.getByRole(
+                AriaRole.REGION, new Page.GetByRoleOptions().setName(name).setExact(true));
     }
 
     @Test
@@ -114,7 +115,11 @@ class BuildScreensTest {
         assertThat(page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Next")))
                 .containsText("1");
         // A cell puts its call on the bench.
-        rest.getByRole(AriaRole.ROW).nth(1).getByText("message in Bookings").first().click();
+        rest.getByRole(AriaRole.ROW)
+                .nth(1)
+                .getByText("message in Bookings")
+                .first()
+                .click();
         assertThat(technician.strip()).containsText("message in Bookings");
     }
 }

@@ -44,7 +44,8 @@ class ScreenshotsTest {
         assertThat(technician.page().getByText("barred").first()).isVisible();
         shot(technician, folder, "people");
         technician.open("/s/saltreach/draft/numbers?at=2026-11-24T10:15&view=order");
-        assertThat(technician.page().getByText("never: Main line takes them first")).isVisible();
+        assertThat(technician.page().getByText("never: Main line takes them first"))
+                .isVisible();
         shot(technician, folder, "routes");
         technician.open("/s/saltreach/draft/hours?at=2026-11-24T10:15");
         assertThat(technician.page().getByLabel("New rule")).isVisible();
@@ -56,7 +57,8 @@ class ScreenshotsTest {
         assertThat(technician.page().getByText("reach the target")).isVisible();
         shot(technician, folder, "queue");
         technician.open("/s/saltreach/draft/voicemail?at=2026-11-24T10:15&keys=1");
-        assertThat(technician.page().getByText("the call on the bench ends here")).isVisible();
+        assertThat(technician.page().getByText("the call on the bench ends here"))
+                .isVisible();
         shot(technician, folder, "voicemail");
         technician.open("/");
         assertThat(technician.page().getByText("Take in the plan")).isVisible();

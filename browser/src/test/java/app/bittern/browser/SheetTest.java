@@ -137,21 +137,18 @@ class SheetTest {
         return all;
     }
 
-    /// Of fields of a kind that are typed or chosen alike, in the same depth, the first: that each of them is kept is
-    /// held
-    /// without a browser.
+    /// Of fields that are typed or chosen alike, in the same depth, the first, and of each kind one in any case: the
+    /// editors are made from the fields alone, and that each field of every kind is kept is held without a browser.
     private static Map<String, Place> ofEachSort(Map<String, Place> all) {
         Map<String, Place> some = new LinkedHashMap<>();
         Set<List<Object>> met = new HashSet<>();
+        Set<String> kinds = new HashSet<>();
         all.forEach((field, place) -> {
             String[] steps = field.split("/", -1);
             FieldForm form = place.form();
-            if (met.add(List.of(
-                    steps[0],
-                    steps.length,
-                    form.types(),
-                    form.allowed(),
-                    place.value().isPresent()))) {
+            boolean fresh = met.add(List.of(
+                    steps.length, form.types(), form.allowed(), place.value().isPresent()));
+            if (kinds.add(steps[0]) || fresh) {
                 some.put(field, place);
             }
         });

@@ -60,12 +60,12 @@ class TwoBrowsersTest {
         kari.button("Undo").click();
         assertThat(jonas.strip()).containsText("after 1:17");
         jonas.open("/s/saltreach/draft/groups");
-        assertThat(jonas.page().getByText("Freight office")).isVisible();
+        assertThat(jonas.page().getByText("Freight office").first()).isVisible();
         ringFor(kari, "20 s", "32s");
         assertThat(jonas.page()
-                        .getByRole(AriaRole.ROW)
-                        .filter(new Locator.FilterOptions().setHasText("Reception"))
-                        .first())
+                        .getByRole(
+                                AriaRole.REGION,
+                                new Page.GetByRoleOptions().setName("Reception").setExact(true)))
                 .containsText(RunningApplication.NAME);
     }
 

@@ -147,7 +147,7 @@ class FindingsOfRandomPlansTest {
     @Test
     void whatIsAcceptedStaysAccepted() {
         Random random = new Random(53);
-        for (int plans = 0; plans < 20; plans++) {
+        for (int plans = 0; plans < 14; plans++) {
             Plan plan = RandomPlans.plan(random);
             List<Accepted> all = new ArrayList<>();
             Examination examination = new Examination(plan, HORIZON);

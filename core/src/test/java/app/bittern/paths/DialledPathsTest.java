@@ -74,7 +74,7 @@ class DialledPathsTest {
         Random random = new Random(72);
         int barred = 0;
         int outside = 0;
-        for (int plans = 0; plans < 100; plans++) {
+        for (int plans = 0; plans < 70; plans++) {
             Plan plan = RandomPlans.plan(random);
             for (int calls = 0; calls < 12; calls++) {
                 Bench bench = RandomBenches.dialled(plan, random);
@@ -107,7 +107,7 @@ class DialledPathsTest {
     void everyListedPathHasABenchThatWalksItAtTheEarliestAndAtTheLatestSecond() {
         Random random = new Random(73);
         int all = 0;
-        for (int plans = 0; plans < 40; plans++) {
+        for (int plans = 0; plans < 30; plans++) {
             Plan plan = RandomPlans.plan(random);
             Extension phone = plan.all(Extension.class).findFirst().orElseThrow();
             for (DialledPaths paths : all(plan, phone)) {
@@ -125,7 +125,7 @@ class DialledPathsTest {
     void phonesThatAreAlikeHaveTheSamePaths() {
         Random random = new Random(74);
         int alike = 0;
-        for (int plans = 0; plans < 40; plans++) {
+        for (int plans = 0; plans < 30; plans++) {
             Plan plan = RandomPlans.plan(random);
             for (Phones.Alike some : Phones.classes(plan)) {
                 List<List<BigInteger>> counts = some.phones().stream()
