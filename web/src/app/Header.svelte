@@ -19,7 +19,7 @@
   const plan = $derived(site.draft ? 'draft' : `release ${view?.release ?? ''}`);
 </script>
 
-<header class="flex h-11 shrink-0 items-center gap-4 border-b border-line bg-panel px-4">
+<header class="no-print flex h-11 shrink-0 items-center gap-4 border-b border-line bg-panel px-4">
   <a href="/" class="w-28 shrink-0 text-base font-bold" title="All sites"
     >bittern<span class="text-reed">.</span></a
   >

@@ -53,8 +53,12 @@
         aria-label="Filter"
       />
       {#if site.draft}
-        <button class="plain" onclick={() => creating.begin('hunt-group')}>New hunt group</button>
-        <button class="primary" onclick={() => creating.begin('ring-group')}>New ring group</button>
+        <button class="plain" onclick={() => creating.begin('hunt-group', { then: choose })}
+          >New hunt group</button
+        >
+        <button class="primary" onclick={() => creating.begin('ring-group', { then: choose })}
+          >New ring group</button
+        >
       {/if}
     {/snippet}
     {#snippet side()}
@@ -76,7 +80,7 @@
       >
         {#if find}<button class="plain" onclick={() => address.set('find', '')}>Show all</button>
         {:else if site.draft}
-          <button class="primary" onclick={() => creating.begin('ring-group')}
+          <button class="primary" onclick={() => creating.begin('ring-group', { then: choose })}
             >Make the first ring group</button
           >
         {/if}

@@ -70,6 +70,11 @@
   );
   const leads = $derived(positions.data?.object === selected ? positions.data : undefined);
 
+  /** What has been made here is looked at here. */
+  function open(object: string) {
+    address.set('of', object);
+  }
+
   let holidays = $state(false);
   let calendar = $state(false);
 
@@ -92,8 +97,10 @@
   <ScreenFrame title="Hours">
     <Empty title="No hours and no switch yet: every call is treated alike at all times.">
       {#if site.draft}
-        <button class="primary" onclick={() => creating.begin('hours')}>Make the first hours</button>
-        <button class="plain" onclick={() => creating.begin('switch')}>Make a switch</button>
+        <button class="primary" onclick={() => creating.begin('hours', { then: open })}
+          >Make the first hours</button
+        >
+        <button class="plain" onclick={() => creating.begin('switch', { then: open })}>Make a switch</button>
       {/if}
     </Empty>
   </ScreenFrame>
@@ -101,8 +108,8 @@
   <ScreenFrame title="Hours" sideLabel="About {row?.title ?? turned?.title ?? ''}">
     {#snippet actions()}
       {#if site.draft}
-        <button class="plain" onclick={() => creating.begin('switch')}>New switch</button>
-        <button class="primary" onclick={() => creating.begin('hours')}>New hours</button>
+        <button class="plain" onclick={() => creating.begin('switch', { then: open })}>New switch</button>
+        <button class="primary" onclick={() => creating.begin('hours', { then: open })}>New hours</button>
       {/if}
     {/snippet}
     {#snippet side()}
@@ -126,8 +133,9 @@
             <button class="link" onclick={() => (calendar = true)}>From a calendar file…</button>
           {/if}
           <button class="link" onclick={() => void save()}>As a calendar file</button>
-          {#if site.draft}<button class="link" onclick={() => creating.begin('hours', { like: key })}
-              >Copy</button
+          {#if site.draft}<button
+              class="link"
+              onclick={() => creating.begin('hours', { like: key, then: open })}>Copy</button
             >{/if}
         </p>
       </div>

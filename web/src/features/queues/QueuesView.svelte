@@ -102,7 +102,11 @@
         </select>
       {/if}
       {#if drawn}<button class="plain" onclick={() => (card = true)}>Codes as a card</button>{/if}
-      {#if site.draft}<button class="primary" onclick={() => creating.begin('queue')}>New queue</button>{/if}
+      {#if site.draft}<button
+          class="primary"
+          onclick={() => creating.begin('queue', { then: (made) => address.set('of', made) })}
+          >New queue</button
+        >{/if}
     {/snippet}
     {#snippet side()}
       {#if drawn}{#key drawn.object}<QueueSide score={drawn} object={opened} {preview} />{/key}{/if}
@@ -111,7 +115,11 @@
     {#if !chosen}
       <Empty title="No queue yet: a queue holds callers until somebody is free.">
         {#if site.draft}
-          <button class="primary" onclick={() => creating.begin('queue')}>Make the first queue</button>
+          <button
+            class="primary"
+            onclick={() => creating.begin('queue', { then: (made) => address.set('of', made) })}
+            >Make the first queue</button
+          >
         {/if}
       </Empty>
     {:else if score.isError}

@@ -170,8 +170,15 @@
         />
         <label for="site-zone" class="text-muted">Time zone</label>
         <input id="site-zone" class="font-mono" bind:value={fresh.empty.timeZone} autocomplete="off" />
-        <label for="site-language" class="text-muted">Language</label>
-        <input id="site-language" class="font-mono" bind:value={fresh.empty.language} autocomplete="off" />
+        <label for="site-language" class="text-muted">Languages</label>
+        <input
+          id="site-language"
+          class="font-mono"
+          bind:value={fresh.empty.language}
+          placeholder="en-GB, nb-NO"
+          title="The first is spoken where nothing else is said"
+          autocomplete="off"
+        />
         <span></span>
         <span><button class="plain">Make an empty site</button></span>
       </form>

@@ -22,7 +22,7 @@
 
 <script lang="ts">
   import { Virtualizer, type VirtualizerHandle } from 'virtua/svelte';
-  import { tick, type Snippet } from 'svelte';
+  import { flushSync, tick, type Snippet } from 'svelte';
 
   /** Rows by the thousand: those in sight are drawn, and a keyboard goes through them as through a spreadsheet. */
   interface Props {
@@ -78,6 +78,8 @@
   let body = $state<HTMLElement>();
   let list = $state<VirtualizerHandle>();
   let at = $state(0);
+  /** On paper all rows that are known stand, not those in sight alone. */
+  let printing = $state(false);
   let column = $state(0);
   let anchor = $state(0);
   /** Cells marked as a block reach from here to the current column. */
@@ -272,6 +274,55 @@
   }
 </script>
 
+{#snippet line(index: number)}
+  {@const one = row(index)}
+  <!-- svelte-ignore a11y_click_events_have_key_events (the grid itself takes the keys) -->
+  <div
+    role="row"
+    tabindex="-1"
+    onclick={(event) => one && clicked(event, index, one.key)}
+    ondblclick={() => one && pressedTwice(one)}
+    id="{label}-row-{index}"
+    aria-rowindex={index + 2}
+    aria-selected={one ? marked.has(one.key) : false}
+    class="grid h-7 items-center border-b border-line px-4 {one && marked.has(one.key)
+      ? 'bg-reed/15'
+      : one && lit?.(one)
+        ? 'bg-water/10'
+        : ''} {index === at ? 'bg-wash' : 'hover:bg-wash/60'}"
+    style:grid-template-columns={template}
+  >
+    {#if one}
+      {#each columns as cell, place (cell.name)}
+        <span
+          role="gridcell"
+          data-column={place}
+          class="truncate {cell.upright
+            ? 'h-full border-l border-line text-center text-[13px] leading-7'
+            : 'pr-3'} {cell.mono ? 'font-mono text-[13px]' : ''} {inBlock(index, place)
+            ? 'bg-reed/15'
+            : ''} {index === at && place === column ? 'outline-2 -outline-offset-1 outline-reed' : ''}"
+          title={cell.upright ? one.cells[place] : undefined}
+        >
+          {#if editing && edited?.key === one.key && edited.column === cell.name}
+            {@render editing(one, cell.name)}
+          {:else if place === 0}
+            <a class="link" href={one.href} tabindex="-1">{one.cells[place]}</a>
+          {:else}{one.cells[place]}{/if}
+          {#if place === 1 && one.by}<span class="ml-1 bg-wash px-1 text-xs font-semibold text-water"
+              >{one.by}</span
+            >{/if}
+        </span>
+      {/each}
+    {:else}<span role="gridcell" class="text-muted">…</span>{/if}
+  </div>
+{/snippet}
+
+<svelte:window
+  onbeforeprint={() => flushSync(() => (printing = true))}
+  onafterprint={() => (printing = false)}
+/>
+
 <div
   bind:this={body}
   role="grid"
@@ -311,58 +362,21 @@
     {/each}
   </div>
   <div role="rowgroup">
-    <Virtualizer
-      bind:this={list}
-      scrollRef={body}
-      startMargin={upright ? 112 : HEIGHT}
-      data={places}
-      getKey={(index) => index}
-      itemSize={HEIGHT}
-      onscroll={report}
-    >
-      {#snippet children(index)}
-        {@const one = row(index)}
-        <!-- svelte-ignore a11y_click_events_have_key_events (the grid itself takes the keys) -->
-        <div
-          role="row"
-          tabindex="-1"
-          onclick={(event) => one && clicked(event, index, one.key)}
-          ondblclick={() => one && pressedTwice(one)}
-          id="{label}-row-{index}"
-          aria-rowindex={index + 2}
-          aria-selected={one ? marked.has(one.key) : false}
-          class="grid h-7 items-center border-b border-line px-4 {one && marked.has(one.key)
-            ? 'bg-reed/15'
-            : one && lit?.(one)
-              ? 'bg-water/10'
-              : ''} {index === at ? 'bg-wash' : 'hover:bg-wash/60'}"
-          style:grid-template-columns={template}
-        >
-          {#if one}
-            {#each columns as cell, place (cell.name)}
-              <span
-                role="gridcell"
-                data-column={place}
-                class="truncate {cell.upright
-                  ? 'h-full border-l border-line text-center text-[13px] leading-7'
-                  : 'pr-3'} {cell.mono ? 'font-mono text-[13px]' : ''} {inBlock(index, place)
-                  ? 'bg-reed/15'
-                  : ''} {index === at && place === column ? 'outline-2 -outline-offset-1 outline-reed' : ''}"
-                title={cell.upright ? one.cells[place] : undefined}
-              >
-                {#if editing && edited?.key === one.key && edited.column === cell.name}
-                  {@render editing(one, cell.name)}
-                {:else if place === 0}
-                  <a class="link" href={one.href} tabindex="-1">{one.cells[place]}</a>
-                {:else}{one.cells[place]}{/if}
-                {#if place === 1 && one.by}<span class="ml-1 bg-wash px-1 text-xs font-semibold text-water"
-                    >{one.by}</span
-                  >{/if}
-              </span>
-            {/each}
-          {:else}<span role="gridcell" class="text-muted">…</span>{/if}
-        </div>
-      {/snippet}
-    </Virtualizer>
+    {#if printing}
+      {#each places as index (index)}{@render line(index)}{/each}
+    {:else}
+      <Virtualizer
+        bind:this={list}
+        scrollRef={body}
+        startMargin={upright ? 112 : HEIGHT}
+        data={places}
+        getKey={(index) => index}
+        itemSize={HEIGHT}
+        onscroll={report}
+      >
+        {#snippet children(index)}{@render line(index)}
+        {/snippet}
+      </Virtualizer>
+    {/if}
   </div>
 </div>

@@ -89,19 +89,19 @@ class LadderTest {
             .whereLayer("call")
             .mayOnlyBeAccessedByLayers(
                     "effect", "callset", "graph", "witness", "paths", "promise", "finding", "compare", "cover",
-                    "outline", "proof", "telling")
+                    "outline", "proof", "telling", "traffic")
             .whereLayer("plan")
             .mayOnlyBeAccessedByLayers(
                     "field", "edit", "effect", "call", "callset", "graph", "witness", "paths", "promise", "finding",
-                    "compare", "cover", "outline", "proof", "telling")
+                    "compare", "cover", "outline", "proof", "telling", "traffic")
             .whereLayer("hours")
             .mayOnlyBeAccessedByLayers(
                     "plan", "effect", "call", "callset", "graph", "witness", "paths", "promise", "finding", "compare",
-                    "cover", "outline", "proof", "telling")
+                    "cover", "outline", "proof", "telling", "traffic")
             .whereLayer("number")
             .mayOnlyBeAccessedByLayers(
                     "hours", "plan", "effect", "call", "callset", "graph", "witness", "paths", "promise", "finding",
-                    "compare", "cover", "outline", "proof", "telling");
+                    "compare", "cover", "outline", "proof", "telling", "traffic");
 
     @ArchTest
     static final ArchRule NO_FRAMEWORK_AND_NO_IO = classes()

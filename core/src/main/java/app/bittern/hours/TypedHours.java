@@ -127,7 +127,9 @@ final class TypedHours {
             return (hour % 12 + (half.get().equals("p") ? 12 : 0)) * 60 + minute;
         }
         int time = hour * 60 + minute;
-        boolean vague = !read.group(1).startsWith("0") && hour > 0 && hour < 12;
+        // Of two figures only 10 and 11 could be of the evening, and with minutes they are written as a clock shows
+        // them.
+        boolean vague = !read.group(1).startsWith("0") && hour > 0 && hour < (read.group(2) == null ? 12 : 10);
         return vague && after >= 0 && time <= after && time + NOON > after ? time + NOON : time;
     }
 }

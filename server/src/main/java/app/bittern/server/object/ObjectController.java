@@ -144,9 +144,8 @@ class ObjectController {
         if (named && !called.isEmpty()) {
             body.put("name", called);
         }
-        if (known == Kind.PROMISE && copied.isEmpty()) {
-            // A promise is nothing without what it says, so a new one says what every plan should keep.
-            body.putObject("never").putArray("ends").add("lost").add("unmatched");
+        if (copied.isEmpty()) {
+            Beginnings.put(known, body);
         }
         body.remove("number");
         if (FieldForm.at(known, List.of("number")).isPresent()) {
@@ -163,6 +162,7 @@ class ObjectController {
         }
         List<String> asks = new ArrayList<>();
         FieldForm.of(kind).stream()
+                .filter(form -> !body.has(form.name()))
                 .filter(form -> form.needed() || Fresh.meant(kind).contains(form.name()))
                 .forEach(form -> asks.add("/" + form.name()));
         if (ObjectJson.read(new Ref(kind, PlanSchema.sample(kind)), body)

@@ -8,8 +8,10 @@ import app.bittern.plan.Problem;
 import app.bittern.plan.Ref;
 import app.bittern.server.Refusal;
 import java.util.List;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
+import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -28,7 +30,10 @@ final class EmptySite {
         put(body, "timeZone", wanted.timeZone());
         put(body, "country", wanted.country());
         if (wanted.language() != null) {
-            body.putArray("languages").add(wanted.language());
+            ArrayNode languages = body.putArray("languages");
+            Stream.of(wanted.language().split("[,;\\s]+", -1))
+                    .filter(language -> !language.isBlank())
+                    .forEach(languages::add);
         }
         return switch (ObjectJson.read(new Ref(Kind.SITE, key), body)) {
             case ObjectJson.Result.Read(PlanObject site) -> Plan.of(List.of(site));

@@ -120,6 +120,17 @@ class ObjectsTest {
     }
 
     @Test
+    void aNameIsEnoughForNewHoursAndANewSwitch() {
+        for (String kind : List.of("hours", "switch")) {
+            JsonNode fresh = get("/fresh/" + kind + "?name=Night");
+            assertThat(fresh.at("/asks")).isEmpty();
+            assertThat(edit("{\"create\":{\"object\":\"" + kind + "/night\",\"body\":" + fresh.at("/body") + "}}")
+                            .status())
+                    .isEqualTo(200);
+        }
+    }
+
+    @Test
     void aNewPromiseSaysWhatEveryPlanShouldKeep() {
         JsonNode fresh = get("/fresh/promise?name=Nobody%20is%20lost");
         assertThat(fresh.at("/asks")).isEmpty();

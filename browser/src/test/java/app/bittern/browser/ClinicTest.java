@@ -1,0 +1,181 @@
+package app.bittern.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import app.bittern.server.testing.RunningApplication;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.function.Function;
+import org.assertj.core.api.Assertions;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.RegisterExtension;
+
+/// From an empty site to the ways of a clinic's calls: a trunk and a number, eight people, hours with holidays and a
+/// switch
+/// for the night, a mailbox, a ring group and a queue, with the mouse alone and with the keyboard alone.
+class ClinicTest {
+    private static final String PEOPLE =
+            "2001\tAda Holm\n2002\tBo Lind\n2003\tCai Moss\n2004\tDua Noor\n2005\tEli Orr\n2006\tFay Pike\n2007\tGus Reed\n2008\tHal Stone";
+
+    @RegisterExtension
+    static final RunningApplication APPLICATION = RunningApplication.empty();
+
+    @RegisterExtension
+    static final Chromium CHROMIUM = new Chromium();
+
+    private final Technician technician = new Technician(CHROMIUM, APPLICATION);
+    private final Page page = technician.page();
+
+    @AfterEach
+    void nothingFailed() {
+        Assertions.assertThat(technician.errors()).isEmpty();
+        page.close();
+    }
+
+    private Locator button(String name) {
+        return technician.button(name);
+    }
+
+    private Locator field(String label) {
+        return page.getByLabel(label, new Page.GetByLabelOptions().setExact(true));
+    }
+
+    private void made() {
+        assertThat(page.getByRole(AriaRole.DIALOG)).hasCount(0);
+    }
+
+    private int clinic(String name, Function<Page, Hand> with) {
+        page.navigate(APPLICATION.address());
+        page.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)).fill(RunningApplication.NAME);
+        page.getByLabel("Password", new Page.GetByLabelOptions().setExact(true)).fill(RunningApplication.PASSWORD);
+        technician.press("Enter");
+        Hand hand = with.apply(page);
+        hand.type(page.locator("#site-name"), name);
+        hand.type(page.locator("#site-country"), "GB");
+        hand.type(page.locator("#site-zone"), "Europe/London");
+        hand.type(page.locator("#site-language"), "en-GB, nb-NO");
+        hand.press(button("Make an empty site"));
+
+        // What is to be done next stands on the overview, and is done there.
+        hand.press(button("Make a trunk"));
+        hand.type(page.locator("#new-name"), "Clinic line");
+        hand.type(page.locator("#new-channels"), "8");
+        hand.type(page.locator("#new-delivers"), "e164");
+        hand.press(button("Make it"));
+        made();
+
+        hand.go("Numbers");
+        hand.press(button("Paste them as you have them"));
+        hand.type(
+                page.getByRole(AriaRole.TEXTBOX, new Page.GetByRoleOptions().setName("Numbers")),
+                "01632 960700 Clinic");
+        hand.press(button("Make 1 inbound number"));
+        made();
+
+        hand.go("People");
+        hand.press(button("Paste them from a spreadsheet"));
+        hand.type(field("Lines of a spreadsheet"), PEOPLE);
+        hand.press(button("Make 8 extensions"));
+        made();
+
+        hand.go("Voicemail");
+        hand.press(button("Make the first mailbox"));
+        hand.type(page.locator("#new-name"), "Messages");
+        hand.press(button("Make it"));
+        made();
+
+        hours(hand);
+        groupAndQueue(hand);
+        return hand.presses();
+    }
+
+    private void hours(Hand hand) {
+        hand.go("Hours");
+        hand.press(button("Make the first hours"));
+        hand.type(page.locator("#new-name"), "Surgery hours");
+        hand.press(button("Make it"));
+        made();
+        hand.type(page.getByLabel("New rule"), "open Mon-Fri 8.30-12 and 1-5.30");
+        assertThat(page.getByText("as rule 1")).isVisible();
+        technician.press("Enter");
+        assertThat(page.getByRole(AriaRole.TABLE).getByText("Mon–Fri 08:30–12:00, Mon–Fri 13:00–17:30"))
+                .isVisible();
+        hand.press(button("Remove rule 2"));
+        hand.press(button("Public holidays…"));
+        Locator add = page.getByRole(AriaRole.DIALOG)
+                .getByRole(AriaRole.BUTTON)
+                .filter(new Locator.FilterOptions().setHasText("entries"));
+        hand.press(add);
+        made();
+        assertThat(page.getByRole(AriaRole.TABLE).getByText("25 Dec").first()).isVisible();
+        hand.press(button("New switch"));
+        hand.type(page.locator("#new-name"), "Night service");
+        hand.press(button("Make it"));
+        made();
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Night service")))
+                .isVisible();
+    }
+
+    private void groupAndQueue(Hand hand) {
+        hand.go("Groups");
+        hand.press(button("Make the first ring group"));
+        hand.type(page.locator("#new-name"), "Front desk");
+        hand.type(field("Extension"), "2001");
+        hand.press(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("No answer: choose")));
+        hand.find("Messages", "Messages");
+        hand.press(button("Make it"));
+        made();
+
+        hand.go("Queues");
+        hand.press(button("Make the first queue"));
+        hand.type(page.locator("#new-name"), "Appointments");
+        hand.type(field("Extension"), "2003");
+        hand.press(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Overflow: choose")));
+        hand.find("Messages", "Messages");
+        hand.press(button("Make it"));
+        made();
+        assertThat(page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("The wait, drawn to scale")))
+                .containsText("Cai Moss 2003");
+
+        hand.go("Numbers");
+        hand.press(page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Routes in order")));
+        hand.press(button("Make a route"));
+        hand.type(page.locator("#new-name"), "Clinic");
+        hand.type(page.locator("#new-called"), "+441632960700");
+        hand.press(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Leads to: choose")));
+        hand.find("Front desk", "ring group");
+        hand.press(button("Make it"));
+        made();
+    }
+
+    /// Both ways make the same plan, and its call is answered for.
+    private void stands(String site) {
+        String plan =
+                APPLICATION.signedIn().get("/api/sites/" + site + "/draft/file").text();
+        Assertions.assertThat(plan)
+                .contains(
+                        "languages: [en-GB, nb-NO]",
+                        "2008",
+                        "Mon-Fri 13:00-17:30",
+                        "night",
+                        "overflow: mailbox/messages");
+        technician.open("/s/" + site + "/draft/outline/%2B441632960700?at=2026-11-24T10:15");
+        assertThat(technician.strip()).containsText("message in Messages after 0:20");
+    }
+
+    @Test
+    void byMouse() {
+        int presses = clinic("Alder by mouse", Hand.Mouse::new);
+        stands("alder-by-mouse");
+        Assertions.assertThat(presses).isLessThanOrEqualTo(70);
+    }
+
+    @Test
+    void byKeyboard() {
+        int presses = clinic("Alder by keys", Hand.Keyboard::new);
+        stands("alder-by-keys");
+        Assertions.assertThat(presses).isLessThanOrEqualTo(700);
+    }
+}

@@ -1,0 +1,110 @@
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import type { SiteView, Wish } from '../../lib/api/types';
+import { browser } from '../../testing/browser';
+
+const api = vi.hoisted(() => ({ movedEdge: vi.fn(), preview: vi.fn(), edit: vi.fn(), plan: vi.fn() }));
+vi.mock('../../lib/api/endpoints', () => api);
+browser('/s/saltreach/draft/hours');
+const { site } = await import('../../app/site.svelte');
+const { clockOf, EdgeMove, hoursOf, tonesOf } = await import('./hours.svelte');
+
+const EDGE = { key: 'terminal', date: '2026-11-24', from: 450, to: 450, alone: false };
+const STATES = [{ state: 'open' }, { state: 'closed' }];
+
+function wishes(): Wish[] {
+  return api.edit.mock.calls.flatMap((call) => (call[1] as { wishes: Wish[] }).wishes);
+}
+
+beforeEach(() => {
+  vi.useFakeTimers();
+  Object.values(api).forEach((one) => one.mockReset());
+  api.movedEdge.mockResolvedValue({ says: 'open Mon–Fri 07:45–19:00', wrong: false, states: STATES });
+  api.preview.mockResolvedValue({
+    says: '',
+    noticed: { says: 'callers notice nothing', count: 0, first: [] },
+  });
+  api.edit.mockResolvedValue({ version: 8, says: '' });
+  api.plan.mockResolvedValue({ key: 'saltreach', version: 8 });
+  site.view = { key: 'saltreach', version: 7 } as SiteView;
+});
+
+afterEach(() => {
+  vi.useRealTimers();
+});
+
+describe('an edge that is moved', () => {
+  it('says what hours would be and who would notice, and changes nothing', async () => {
+    const moving = new EdgeMove();
+    moving.to({ ...EDGE, to: 465 });
+    await vi.advanceTimersByTimeAsync(300);
+    expect(moving.would?.says).toBe('open Mon–Fri 07:45–19:00');
+    expect(moving.preview.noticed?.says).toBe('callers notice nothing');
+    expect(moving.at('terminal', '2026-11-24', 450)?.to).toBe(465);
+    expect(moving.at('terminal', '2026-11-25', 450)).toBeUndefined();
+    expect(api.edit).not.toHaveBeenCalled();
+  });
+
+  it('is kept as one edit of the states, by itself after the last key', async () => {
+    const moving = new EdgeMove();
+    moving.to({ ...EDGE, to: 465 }, true);
+    moving.to({ ...EDGE, to: 480 }, true);
+    await vi.advanceTimersByTimeAsync(2000);
+    expect(wishes()).toEqual([{ set: { object: 'hours/terminal', field: '/states', value: STATES } }]);
+    expect(moving.move).toBeUndefined();
+  });
+
+  it('stays within the day, and goes by four digits to a time', () => {
+    const moving = new EdgeMove();
+    moving.to({ ...EDGE, to: -30 });
+    expect(moving.move?.to).toBe(0);
+    for (const digit of '0815') moving.digit(EDGE, digit);
+    expect(moving.move?.to).toBe(495);
+    for (const digit of '9900') moving.digit(EDGE, digit);
+    expect(moving.move?.to).toBe(495);
+  });
+
+  it('is forgotten when it is dropped, and what cannot be is said and not kept', async () => {
+    const moving = new EdgeMove();
+    moving.to({ ...EDGE, to: 465 });
+    moving.drop();
+    await vi.advanceTimersByTimeAsync(2000);
+    expect(moving.would).toBeUndefined();
+    api.movedEdge.mockResolvedValue({ says: 'There it cannot be.', wrong: true });
+    moving.to({ ...EDGE, to: 1300 });
+    await moving.keep();
+    expect(site.says).toBe('There it cannot be.');
+    expect(api.edit).not.toHaveBeenCalled();
+  });
+
+  it('that comes back to where it was changes nothing', async () => {
+    const moving = new EdgeMove();
+    moving.to({ ...EDGE, to: 465 });
+    moving.to(EDGE);
+    await moving.keep();
+    expect(api.edit).not.toHaveBeenCalled();
+  });
+});
+
+describe('what is said of hours', () => {
+  it('is a clock, and hours a year with a space between thousands', () => {
+    expect(clockOf(450)).toBe('07:30');
+    expect(clockOf(1440)).toBe('24:00');
+    expect(hoursOf(72 * 3600)).toBe('72');
+    expect(hoursOf(2298.5 * 3600)).toBe('2\u2009298.5');
+  });
+
+  it('has a tone of its own for days, and steps back for what holds else', () => {
+    const tones = tonesOf([
+      { state: 'holiday', dated: true },
+      { state: 'loading', dated: false },
+      { state: 'office', dated: false },
+      { state: 'closed', dated: false },
+    ]);
+    expect([...tones]).toEqual([
+      ['holiday', 'reed'],
+      ['loading', 'water'],
+      ['office', 'pale'],
+      ['closed', 'rest'],
+    ]);
+  });
+});
