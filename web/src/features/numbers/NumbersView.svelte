@@ -24,9 +24,14 @@
   const kind = $derived(address.query.get('kind') ?? '');
   const view = $derived(address.query.get('view') ?? '');
   const own = $derived((VIEWS as readonly string[]).includes(view) && kind === '');
+  /** A screenful at first: a call to each is followed. */
+  const FIRST = 50;
+  const EVERY = 10_000;
+  const find = $derived(address.query.get('find') ?? '');
+  let rows = $state(FIRST);
   const query = askPlan(() => ({
-    key: ['numbers', bench.query],
-    ask: (signal) => api.numbers(address.site, address.plan, bench.query, signal),
+    key: ['numbers', bench.query, find, rows],
+    ask: (signal) => api.numbers(address.site, address.plan, { ...bench.query, find, rows }, signal),
     on: bench.at !== '' && own && view === '',
   }));
   const arrivals = askPlan(() => ({
@@ -100,7 +105,12 @@
     {:else if view === 'arrived'}
       <MatchedNothing />
     {:else if query.data}
-      <InboundNumbers calls={query.data} paste={() => (pasting = true)} />
+      <InboundNumbers
+        calls={query.data}
+        more={query.data.length === rows}
+        all={() => (rows = EVERY)}
+        paste={() => (pasting = true)}
+      />
     {:else if !query.isError}
       <p class="p-5 text-muted" role="status">Following a call to each number.</p>
     {/if}

@@ -147,9 +147,11 @@
                       and {box.numbers.length - FEW} more
                     </p>{/if}
                   {#if box.inside}<p class="text-muted">phones of the site</p>{/if}
-                  {#if !box.numbers.length && !box.inside}<p class="text-clay">
-                      nobody: no call comes here
+                  {#if !box.followed && box.outside}<p>
+                      <a class="link" href={sheetOf(box.object)}>which numbers, when</a>
+                      <span class="text-muted">come here</span>
                     </p>{/if}
+                  {#if !box.outside && !box.inside}<p class="text-clay">nobody: no call comes here</p>{/if}
                   {#if box.calls !== undefined}<p class="text-xs text-muted">
                       {box.calls.toFixed(1)} calls an hour are led straight here at the busiest
                     </p>{/if}

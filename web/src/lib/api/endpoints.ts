@@ -327,7 +327,7 @@ export function numbering(
 export function numbers(
   site: string,
   plan: string,
-  query: { from?: string; at?: string; keys?: string; phone?: string[]; turned?: string[]; agent?: string[]; waiting?: string[] } = {},
+  query: { from?: string; at?: string; keys?: string; phone?: string[]; turned?: string[]; agent?: string[]; waiting?: string[]; find?: string; rows?: number } = {},
   signal?: AbortSignal,
 ): Promise<NumberCall[]> {
   return send('GET', `/sites/${encodeURIComponent(site)}/${encodeURIComponent(plan)}/numbers`, { query, signal });

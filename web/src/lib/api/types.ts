@@ -457,6 +457,8 @@ export interface MailboxView {
   longest?: string;
   operator?: string;
   numbers: ReachedBy[];
+  followed: boolean;
+  outside: boolean;
   inside: boolean;
   calls?: number;
   days?: number;
@@ -526,6 +528,8 @@ export interface NumberingView {
   blocks: BlockView[];
   outside: UsedView[];
   conflicts: FindingView[];
+  total: number;
+  current: boolean;
 }
 
 export interface ObjectView {
@@ -549,6 +553,7 @@ export interface OrderView {
   ranks: RankView[];
   unmatched?: string;
   expected: boolean;
+  current: boolean;
 }
 
 export interface OutlineView {
@@ -964,6 +969,7 @@ export interface VoicemailView {
   total: number;
   nobodys: number;
   unreached: number;
+  current: boolean;
   mailboxes: MailboxView[];
 }
 

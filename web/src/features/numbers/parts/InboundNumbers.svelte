@@ -9,21 +9,19 @@
   import { creating } from '../../sheet/creating.svelte';
 
   /** Each inbound number: how it arrives, where it stands with the carrier, and what a call to it does on the bench. */
-  let { calls, paste }: { calls: NumberCall[]; paste: () => void } = $props();
+  interface Props {
+    calls: NumberCall[];
+    /** Whether there are more than were asked for, and the way to ask for them. */
+    more: boolean;
+    all: () => void;
+    paste: () => void;
+  }
+  let { calls, more, all, paste }: Props = $props();
 
-  const find = $derived((address.query.get('find') ?? '').toLowerCase());
-  const found = $derived(
-    calls.filter(({ number }) =>
-      `${number.number} ${number.shown} ${number.name} ${number.report ?? ''}`.toLowerCase().includes(find),
-    ),
-  );
-  /** Of hundreds the first are drawn; the others are a press away, or found by typing. */
-  const MANY = 200;
-  let all = $state(false);
-  const shown = $derived(all ? found : found.slice(0, MANY));
+  const find = $derived(address.query.get('find') ?? '');
 </script>
 
-{#if calls.length}
+{#if calls.length || find}
   <div class="min-h-0 grow overflow-auto">
     <table class="w-full border-collapse bg-panel">
       <thead class="sticky top-0 bg-panel">
@@ -37,7 +35,7 @@
         </tr>
       </thead>
       <tbody>
-        {#each shown as { number, ending, inWords } (number.number)}
+        {#each calls as { number, ending, inWords } (number.number)}
           {@const by = live.changed.get('number/' + number.number)}
           <tr class="border-b border-line align-top hover:bg-wash">
             <td class="px-5 py-1 whitespace-nowrap"
@@ -66,12 +64,8 @@
         {/each}
       </tbody>
     </table>
-    {#if shown.length < found.length}
-      <p class="px-5 py-2">
-        <button class="plain" onclick={() => (all = true)}
-          >Show the other {found.length - shown.length}</button
-        >
-      </p>
+    {#if more}
+      <p class="px-5 py-2"><button class="plain" onclick={all}>Show all that there are</button></p>
     {/if}
   </div>
 {:else}

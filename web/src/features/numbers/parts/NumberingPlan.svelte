@@ -125,6 +125,12 @@
       {:else}<p class="text-muted">
           Nothing: each number is dialled at once, and stands in its block.
         </p>{/each}
+      {#if view.total > view.conflicts.length}
+        <p class="mt-1 text-muted">
+          and {view.total - view.conflicts.length} more in
+          <a class="link" href={address.to('findings')}>Findings</a>
+        </p>
+      {/if}
     </section>
   {:else}
     <p class="text-muted" role="status">Opening.</p>

@@ -41,11 +41,21 @@ class CallController {
         this.findings = findings;
     }
 
-    /// Every inbound number and what a call to it does on the bench.
+    /// Inbound numbers and what a call to each does on the bench.
+    ///
+    /// @param find a part of number, name or report tag
+    /// @param rows how many at most
     @GetMapping("/numbers")
-    List<CallApi.NumberCall> numbers(Asked asked, BenchQuery query) {
+    List<CallApi.NumberCall> numbers(
+            Asked asked,
+            BenchQuery query,
+            @RequestParam(defaultValue = "") String find,
+            @RequestParam(defaultValue = "10000") int rows) {
         Plan plan = asked.plan();
+        String wanted = find.strip().toLowerCase(Locale.ROOT);
         return plan.all(InboundNumber.class)
+                .filter(number -> wanted.isEmpty() || words(number).contains(wanted))
+                .limit(Math.max(0, rows))
                 .map(number -> {
                     Trace trace =
                             Tracer.trace(plan, query.bench(plan, number.called().text()));
@@ -53,6 +63,12 @@ class CallController {
                             number(plan, number), TraceJson.ending(trace), InWords.of(plan, trace));
                 })
                 .toList();
+    }
+
+    private static String words(InboundNumber number) {
+        return (number.called().text() + " " + number.called().international() + " " + number.title() + " "
+                        + number.report().orElse(""))
+                .toLowerCase(Locale.ROOT);
     }
 
     private static CallApi.NumberView number(Plan plan, InboundNumber number) {

@@ -14,12 +14,14 @@ public final class NumbersApi {
     /// @param number    absent where they are all
     /// @param unmatched the calls to it that no route takes, in words
     /// @param expected  whether shares are of expected calls; else of hours
+    /// @param current   whether what is never taken is known of this very version
     public record OrderView(
             long version,
             Optional<String> number,
             List<RankView> ranks,
             Optional<String> unmatched,
-            boolean expected) {}
+            boolean expected,
+            boolean current) {}
 
     /// A route in its place.
     ///
@@ -47,9 +49,16 @@ public final class NumbersApi {
     /// The numbering plan.
     ///
     /// @param outside   numbers that are in no block
-    /// @param conflicts findings of numbers in the way of each other
+    /// @param conflicts findings of numbers in the way of each other, the first of them
+    /// @param total     of such findings
+    /// @param current   whether they are those of this very version
     public record NumberingView(
-            long version, List<BlockView> blocks, List<UsedView> outside, List<FindingApi.FindingView> conflicts) {}
+            long version,
+            List<BlockView> blocks,
+            List<UsedView> outside,
+            List<FindingApi.FindingView> conflicts,
+            int total,
+            boolean current) {}
 
     /// @param use   the kind that it is set aside for, in words
     /// @param size  numbers in it

@@ -2,6 +2,7 @@ package app.bittern.server.numbers;
 
 import app.bittern.call.RouteChoice;
 import app.bittern.edit.Fresh;
+import app.bittern.finding.Finding;
 import app.bittern.hours.Horizon;
 import app.bittern.number.Delivers;
 import app.bittern.number.E164;
@@ -30,6 +31,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -47,6 +49,8 @@ class NumbersController {
     private static final Set<String> CONFLICTS =
             Set.of("number-begins", "number-block", "block-full", "delivered-alike");
 
+    private static final int MOST_CONFLICTS = 20;
+
     private final Work work;
     private final Findings findings;
     private final Arrivals arrivals;
@@ -62,7 +66,12 @@ class NumbersController {
     NumbersApi.OrderView routesInOrder(Asked asked, @RequestParam(defaultValue = "") String number) {
         Plan plan = asked.plan();
         if (number.isEmpty()) {
-            Set<Ref> taking = work.examination(asked).takes().routes();
+            // Which of them take no call at all is a finding: of an earlier version until this one is examined.
+            Findings.State known = findings.of(asked, Duration.ZERO);
+            Set<Ref> never = known.findings().stream()
+                    .filter(finding -> finding.code().equals("route-never"))
+                    .map(Finding::object)
+                    .collect(Collectors.toSet());
             return new NumbersApi.OrderView(
                     asked.version(),
                     Optional.empty(),
@@ -71,13 +80,14 @@ class NumbersController {
                             .map(route -> view(
                                     plan,
                                     route,
-                                    taking.contains(route.ref()) ? Optional.of("") : Optional.empty(),
+                                    never.contains(route.ref()) ? Optional.empty() : Optional.of(""),
                                     List.of(),
                                     Optional.empty(),
                                     0))
                             .toList(),
                     Optional.empty(),
-                    false);
+                    false,
+                    known.current());
         }
         E164 called = E164.parse(number)
                 .orElseThrow(() -> Refusal.unusable(
@@ -96,7 +106,8 @@ class NumbersController {
                                 rank.contacts()))
                         .toList(),
                 ranks.unmatched(),
-                ranks.expected());
+                ranks.expected(),
+                true);
     }
 
     /// The ranks of a number, once for a plan.
@@ -162,8 +173,13 @@ class NumbersController {
                         .toList(),
                 known.findings().stream()
                         .filter(finding -> CONFLICTS.contains(finding.code()))
+                        .limit(MOST_CONFLICTS)
                         .<FindingApi.FindingView>map(finding -> FindingViews.of(known.plan(), finding))
-                        .toList());
+                        .toList(),
+                (int) known.findings().stream()
+                        .filter(finding -> CONFLICTS.contains(finding.code()))
+                        .count(),
+                known.current());
     }
 
     private static boolean in(Site.Block block, PlanObject object) {

@@ -13,7 +13,9 @@ public final class VoicemailApi {
     /// @param total     that are found
     /// @param nobodys   how many in the plan belong to nobody and tell nobody
     /// @param unreached to how many no call comes
-    public record VoicemailView(long version, int total, int nobodys, int unreached, List<MailboxView> mailboxes) {}
+    /// @param current   whether that is known of this very version; of a large plan it is a finding
+    public record VoicemailView(
+            long version, int total, int nobodys, int unreached, boolean current, List<MailboxView> mailboxes) {}
 
     /// A mailbox.
     ///
@@ -23,7 +25,9 @@ public final class VoicemailApi {
     /// @param full      after how many messages it is full; never where absent
     /// @param longest   the longest message, in words
     /// @param operator  where key 0 leads, in words
-    /// @param numbers   whose callers come here
+    /// @param numbers   whose callers come here, where they are told of all mailboxes
+    /// @param followed  whether they are
+    /// @param outside   whether calls from outside come here
     /// @param inside    whether phones of the site come here
     /// @param calls     an hour at the busiest that are led straight here, where some are expected
     /// @param days      of eight hours in which those fill it, if all leave a message and nobody collects any
@@ -39,6 +43,8 @@ public final class VoicemailApi {
             Optional<String> longest,
             Optional<String> operator,
             List<ObjectApi.ReachedBy> numbers,
+            boolean followed,
+            boolean outside,
             boolean inside,
             Optional<Double> calls,
             Optional<Integer> days,

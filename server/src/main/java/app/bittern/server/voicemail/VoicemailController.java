@@ -1,24 +1,30 @@
 package app.bittern.server.voicemail;
 
 import app.bittern.finding.Examination;
+import app.bittern.finding.Finding;
 import app.bittern.plan.Extension;
+import app.bittern.plan.InboundNumber;
 import app.bittern.plan.Mailbox;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Prompt;
 import app.bittern.plan.Ref;
 import app.bittern.plan.Seconds;
 import app.bittern.plan.Spoken;
+import app.bittern.server.finding.Findings;
 import app.bittern.server.object.Reaching;
 import app.bittern.server.object.Said;
 import app.bittern.server.plan.Asked;
 import app.bittern.server.work.Work;
 import app.bittern.traffic.ExpectedCalls;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -31,12 +37,16 @@ import org.springframework.web.bind.annotation.RestController;
 class VoicemailController {
     private static final int MOST = 100;
     private static final int WORKING_HOURS = 8;
+    /// Of a plan of more numbers it is told of one mailbox at a time which come to it: of each all paths are gone over.
+    private static final int FOLLOWED = 50;
 
     private final Work work;
     private final Reaching reaching;
+    private final Findings findings;
 
-    VoicemailController(Work work, Reaching reaching) {
+    VoicemailController(Work work, Reaching reaching, Findings findings) {
         this.work = work;
+        this.findings = findings;
         this.reaching = reaching;
     }
 
@@ -54,13 +64,21 @@ class VoicemailController {
             @RequestParam(defaultValue = "0") int from,
             @RequestParam(defaultValue = "20") int rows) {
         Plan plan = asked.plan();
-        Examination examination = work.examination(asked);
+        boolean followed = plan.all(InboundNumber.class).count() <= FOLLOWED;
+        Optional<Examination> examination = followed ? Optional.of(work.examination(asked)) : Optional.empty();
+        Findings.State known = findings.of(asked, Duration.ZERO);
+        Set<Ref> never = known.findings().stream()
+                .filter(finding -> finding.code().equals("not-reached"))
+                .map(Finding::object)
+                .collect(Collectors.toSet());
         Map<Ref, List<String>> owners = owners(plan);
         String wanted = find.strip().toLowerCase(Locale.ROOT);
         List<Mailbox> all = plan.all(Mailbox.class).toList();
         List<Mailbox> nobodys = all.stream().filter(box -> nobodys(box, owners)).toList();
         List<Mailbox> unreached = all.stream()
-                .filter(box -> examination.everywhere().stream().noneMatch(calls -> calls.comesTo(box.ref())))
+                .filter(box -> examination
+                        .map(one -> one.everywhere().stream().noneMatch(calls -> calls.comesTo(box.ref())))
+                        .orElseGet(() -> never.contains(box.ref())))
                 .toList();
         List<Mailbox> found = (only.equals("nobodys") ? nobodys : only.equals("unreached") ? unreached : all)
                 .stream()
@@ -74,6 +92,7 @@ class VoicemailController {
                 found.size(),
                 nobodys.size(),
                 unreached.size(),
+                followed || known.current(),
                 found.stream()
                         .skip(Math.max(0, from))
                         .limit(Math.clamp(rows, 0, MOST))
@@ -81,7 +100,13 @@ class VoicemailController {
                                 asked,
                                 box,
                                 owners,
-                                examination.dialled().comesTo(box.ref()),
+                                examination
+                                        .map(one -> one.reached().comesTo(box.ref()))
+                                        .orElseGet(() -> !never.contains(box.ref())),
+                                examination
+                                        .map(one -> one.dialled().comesTo(box.ref()))
+                                        .orElse(false),
+                                followed,
                                 Optional.ofNullable(calls.get(box.ref()))))
                         .toList());
     }
@@ -103,7 +128,13 @@ class VoicemailController {
     }
 
     private VoicemailApi.MailboxView view(
-            Asked asked, Mailbox box, Map<Ref, List<String>> owners, boolean inside, Optional<Double> calls) {
+            Asked asked,
+            Mailbox box,
+            Map<Ref, List<String>> owners,
+            boolean outside,
+            boolean inside,
+            boolean followed,
+            Optional<Double> calls) {
         Plan plan = asked.plan();
         return new VoicemailApi.MailboxView(
                 box.ref().toString(),
@@ -115,7 +146,9 @@ class VoicemailController {
                 box.maxMessages(),
                 box.maxMessage().map(Seconds::said),
                 box.operator().map(to -> Said.destination(plan, to)),
-                reaching.of(asked, box.ref()).numbers(),
+                followed ? reaching.of(asked, box.ref()).numbers() : List.of(),
+                followed,
+                outside,
                 inside,
                 calls.filter(rate -> rate > 0),
                 calls.filter(rate -> rate > 0)
