@@ -240,7 +240,7 @@ final class TypedDates {
                 LocalDate date = LocalDate.parse(word);
                 return new Day(MonthDay.from(date), Optional.of(date.getYear()));
             }
-            if (word.contains("/")) {
+            if (word.matches("\\d{1,2}/\\d{1,2}(/\\d{4})?")) {
                 words.skip(1);
                 return slashed(word.split("/", -1));
             }

@@ -76,6 +76,52 @@ class TypedRuleTest {
         assertThat(read(typed, "GB")).startsWith(says).contains("Allowed is a state, then days and hours");
     }
 
+    /// Whatever is typed is a rule or a refusal, and never a fault.
+    @Test
+    void anyWordsAreReadOrRefused() {
+        List<String> words = List.of(
+                "/",
+                "/a~2",
+                "1/",
+                "//",
+                "-",
+                "to",
+                "from",
+                "on",
+                "Mon",
+                "12",
+                "9999",
+                "25",
+                "Dec",
+                "last",
+                "every",
+                "FREQ=",
+                "FREQ=DAILY",
+                "2026-13-45",
+                "31/31",
+                "until",
+                "am",
+                "9am",
+                "24:00",
+                ":",
+                ",",
+                "else",
+                "x",
+                "of",
+                "2nd",
+                "..");
+        for (int seed = 0; seed < 20000; seed++) {
+            Random random = new Random(seed);
+            StringBuilder text = new StringBuilder();
+            for (int count = 1 + random.nextInt(6); count > 0; count--) {
+                text.append(words.get(random.nextInt(words.size()))).append(random.nextInt(5) == 0 ? "" : " ");
+            }
+            assertThat(TypedRule.read(text.toString(), STATES, random.nextBoolean() ? "US" : "GB"))
+                    .as("%s", text)
+                    .isNotNull();
+        }
+    }
+
     @Test
     void whatIsSaidIsReadAsTheSameRule() {
         Horizon horizon = Horizon.around(LocalDate.of(2026, 11, 24), java.time.ZoneId.of("Europe/London"));
