@@ -102,6 +102,8 @@ class HoursScreenTest {
         assertThat(rule("on last Fri in Jun from 15:00")).isVisible();
         assertThat(page.getByText("with closed on last Fri in Jun from 15:00").first())
                 .isVisible();
+        // The words stand in the line where they were typed too: the rule is there once a fifth is.
+        assertThat(technician.button("Remove rule 4")).isVisible();
         rule("Mon–Sat 07:30–19:00, Sun 09:00–17:00").click();
         page.getByLabel("Rule 4", new Page.GetByLabelOptions().setExact(true)).fill("open Mon-Fri 8.30-5");
         technician.press("Enter");
