@@ -137,7 +137,7 @@ class SheetTest {
         return all;
     }
 
-    /// Of fields that are typed or chosen alike, in the same depth, the first, and of each kind one in any case: the
+    /// Of fields that are typed or chosen alike the first, and of each kind one in any case: the
     /// editors are made from the fields alone, and that each field of every kind is kept is held without a browser.
     private static Map<String, Place> ofEachSort(Map<String, Place> all) {
         Map<String, Place> some = new LinkedHashMap<>();
@@ -146,8 +146,8 @@ class SheetTest {
         all.forEach((field, place) -> {
             String[] steps = field.split("/", -1);
             FieldForm form = place.form();
-            boolean fresh = met.add(List.of(
-                    steps.length, form.types(), form.allowed(), place.value().isPresent()));
+            boolean fresh =
+                    met.add(List.of(form.types(), form.allowed(), place.value().isPresent()));
             if (kinds.add(steps[0]) || fresh) {
                 some.put(field, place);
             }
