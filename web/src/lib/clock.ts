@@ -11,6 +11,13 @@ export function span(earliest: number, latest: number): string {
   return earliest === latest ? clock(earliest) : `${clock(earliest)}–${clock(latest)}`;
 }
 
+/** How long something lasts, in words: `40 s`, `1 min 30 s`; whole seconds. */
+export function lasting(seconds: number): string {
+  const whole = Math.round(seconds);
+  const rest = whole % 60;
+  return whole < 60 ? `${whole} s` : `${Math.floor(whole / 60)} min${rest ? ` ${rest} s` : ''}`;
+}
+
 const DAYS = ['Sun', 'Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat'];
 const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
 

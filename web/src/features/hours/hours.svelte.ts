@@ -14,8 +14,6 @@ export interface Move {
 }
 
 const DAY = 24 * 60;
-/** After the last key a moved edge is kept by itself. */
-const SETTLED = 900;
 
 /** The wish that hours have other states. */
 export function statesOf(key: string, states: unknown) {
@@ -28,8 +26,6 @@ export class EdgeMove {
   would = $state.raw<Would | undefined>();
   readonly preview = new Preview();
   #asked: AbortController | undefined;
-  #settled: ReturnType<typeof setTimeout> | undefined;
-  #digits = '';
   #pending: Promise<void> = Promise.resolve();
 
   /** Whether this edge is the one that is being moved. */
@@ -38,28 +34,15 @@ export class EdgeMove {
     return move?.key === key && move.date === date && move.from === from ? move : undefined;
   }
 
-  /** Moves an edge; it is kept once `keep` is called, or `settles` by itself. */
-  to(move: Move, settles = false): void {
+  /** Moves an edge; it is kept once `keep` is called. */
+  to(move: Move): void {
     const to = Math.min(DAY, Math.max(0, move.to));
     this.move = { ...move, to };
     this.#pending = this.#look();
-    clearTimeout(this.#settled);
-    if (settles) this.#settled = setTimeout(() => void this.keep(), SETTLED);
-  }
-
-  /** Digits typed on an edge: four of them are a time. */
-  digit(edge: Move, digit: string): void {
-    this.#digits = (this.#digits + digit).slice(-4);
-    if (this.#digits.length < 4) return;
-    const minute = Number(this.#digits.slice(0, 2)) * 60 + Number(this.#digits.slice(2));
-    this.#digits = '';
-    if (minute <= DAY) this.to({ ...edge, to: minute }, true);
   }
 
   drop(): void {
-    clearTimeout(this.#settled);
     this.#asked?.abort();
-    this.#digits = '';
     this.move = undefined;
     this.would = undefined;
     this.preview.drop();
@@ -67,7 +50,6 @@ export class EdgeMove {
 
   /** Keeps what hours would be, as one edit. */
   async keep(): Promise<void> {
-    clearTimeout(this.#settled);
     await this.#pending;
     const { move, would } = this;
     if (!move) return;
@@ -109,6 +91,14 @@ export function hoursOf(seconds: number): string {
 /** A minute of the day as a clock shows it. */
 export function clockOf(minute: number): string {
   return `${String(Math.floor(minute / 60)).padStart(2, '0')}:${String(minute % 60).padStart(2, '0')}`;
+}
+
+/** The minute of the day that digits name: the last four of each four that are typed, where a clock shows them. */
+export function minuteOf(digits: string): number | undefined {
+  if (digits.length % 4) return undefined;
+  const [hours, minutes] = [Number(digits.slice(-4, -2)), Number(digits.slice(-2))];
+  const minute = hours * 60 + minutes;
+  return minutes < 60 && minute <= DAY ? minute : undefined;
 }
 
 /** Of each state the tone in which it is painted: what holds else steps back, days of their own stand out. */

@@ -6,7 +6,7 @@ const api = vi.hoisted(() => ({ movedEdge: vi.fn(), preview: vi.fn(), edit: vi.f
 vi.mock('../../lib/api/endpoints', () => api);
 browser('/s/saltreach/draft/hours');
 const { site } = await import('../../app/site.svelte');
-const { clockOf, EdgeMove, hoursOf, tonesOf } = await import('./hours.svelte');
+const { clockOf, EdgeMove, hoursOf, minuteOf, tonesOf } = await import('./hours.svelte');
 
 const EDGE = { key: 'terminal', date: '2026-11-24', from: 450, to: 450, alone: false };
 const STATES = [{ state: 'open' }, { state: 'closed' }];
@@ -44,23 +44,21 @@ describe('an edge that is moved', () => {
     expect(api.edit).not.toHaveBeenCalled();
   });
 
-  it('is kept as one edit of the states, by itself after the last key', async () => {
+  it('is kept as one edit of the states', async () => {
     const moving = new EdgeMove();
-    moving.to({ ...EDGE, to: 465 }, true);
-    moving.to({ ...EDGE, to: 480 }, true);
-    await vi.advanceTimersByTimeAsync(2000);
+    moving.to({ ...EDGE, to: 465 });
+    moving.to({ ...EDGE, to: 480 });
+    await moving.keep();
     expect(wishes()).toEqual([{ set: { object: 'hours/terminal', field: '/states', value: STATES } }]);
     expect(moving.move).toBeUndefined();
   });
 
-  it('stays within the day, and goes by four digits to a time', () => {
+  it('stays within the day', () => {
     const moving = new EdgeMove();
     moving.to({ ...EDGE, to: -30 });
     expect(moving.move?.to).toBe(0);
-    for (const digit of '0815') moving.digit(EDGE, digit);
-    expect(moving.move?.to).toBe(495);
-    for (const digit of '9900') moving.digit(EDGE, digit);
-    expect(moving.move?.to).toBe(495);
+    moving.to({ ...EDGE, to: 1500 });
+    expect(moving.move?.to).toBe(1440);
   });
 
   it('is forgotten when it is dropped, and what cannot be is said and not kept', async () => {
@@ -91,6 +89,13 @@ describe('what is said of hours', () => {
     expect(clockOf(1440)).toBe('24:00');
     expect(hoursOf(72 * 3600)).toBe('72');
     expect(hoursOf(2298.5 * 3600)).toBe('2\u2009298.5');
+  });
+
+  it('is read from four digits, where a clock shows them', () => {
+    expect(['0', '08', '081', '0815'].map(minuteOf)).toEqual([undefined, undefined, undefined, 495]);
+    expect(minuteOf('08150900')).toBe(540);
+    expect(minuteOf('2400')).toBe(1440);
+    expect(['2401', '0860', '9900'].map(minuteOf)).toEqual([undefined, undefined, undefined]);
   });
 
   it('has a tone of its own for days, and steps back for what holds else', () => {

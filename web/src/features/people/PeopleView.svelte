@@ -26,6 +26,7 @@
   const kind = $derived(address.query.get('kind') ?? '');
   const find = $derived(address.query.get('find') ?? '');
   const known = $derived(all.of('extension'));
+  const groups = $derived(rows.view?.columns ?? []);
   let filter = $state<HTMLInputElement>();
   let current = $state.raw<GridRow | undefined>();
   let edited = $state<{ key: string; column: string }>();
@@ -36,7 +37,7 @@
   $effect(() => {
     if (site.version === undefined || kind) return;
     const wanted = find;
-    untrack(() => rows.begin(wanted));
+    untrack(() => rows.begin({ find: wanted }));
   });
 
   /** Of many groups those are shown for which there is room; the others are a step to the side. */
@@ -44,8 +45,8 @@
   const PEOPLE = 470;
   let first = $state(0);
   const room = $derived(Math.max(3, Math.floor((width - PEOPLE) / CELL)));
-  const start = $derived(Math.min(first, Math.max(0, rows.columns.length - room)));
-  const shown = $derived(rows.columns.slice(start, start + room));
+  const start = $derived(Math.min(first, Math.max(0, groups.length - room)));
+  const shown = $derived(groups.slice(start, start + room));
   const columns = $derived<Column[]>([
     { name: 'number', title: 'Number', mono: true, width: '4rem' },
     { name: 'name', title: 'Name', width: 'minmax(7rem, 1fr)' },
@@ -93,7 +94,7 @@
   }
 
   function keyed(row: GridRow, column: string, key: string): boolean {
-    const target = rows.columns.find((one) => one.object === column);
+    const target = groups.find((one) => one.object === column);
     if (!target || !site.draft) return false;
     if (key === 'd' && target.kind !== 'page') {
       typed = cellOf(row, column);
@@ -144,7 +145,7 @@
   const said = $derived(
     [
       `${rows.total} ${rows.total === 1 ? 'extension' : 'extensions'}`,
-      ...rows.free.map((one) => `next free ${one.block} ${one.number}`),
+      ...(rows.view?.free ?? []).map((one) => `next free ${one.block} ${one.number}`),
     ].join(' · '),
   );
 
@@ -188,7 +189,7 @@
         </div>
         <div class="mt-1 flex items-end justify-between">
           <Tabs {tabs} current={kind} label="Views" />
-          {#if rows.columns.length > room}
+          {#if groups.length > room}
             <p class="no-print flex items-center gap-2 text-xs text-muted">
               <button
                 class="plain"
@@ -196,11 +197,11 @@
                 disabled={start === 0}
                 onclick={() => (first = start - room)}>←</button
               >
-              groups {start + 1}–{Math.min(start + room, rows.columns.length)} of {rows.columns.length}
+              groups {start + 1}–{Math.min(start + room, groups.length)} of {groups.length}
               <button
                 class="plain"
                 aria-label="Groups after"
-                disabled={start + room >= rows.columns.length}
+                disabled={start + room >= groups.length}
                 onclick={() => (first = start + room)}>→</button
               >
             </p>

@@ -1,78 +1,21 @@
 import { address } from '../../app/address.svelte';
-import { queries } from '../../app/queries.svelte';
-import { site } from '../../app/site.svelte';
 import * as api from '../../lib/api/endpoints';
-import type { FreeNumber, GridColumn, PeopleView, PersonRow, Wish } from '../../lib/api/types';
+import type { PeopleView, PersonRow, Wish } from '../../lib/api/types';
+import { Windows } from '../objects/windows.svelte';
 
-/** Rows are asked for in windows of so many. */
-const WINDOW = 100;
-
-/** People row by row, of which only those that have been in sight are known. */
-export class PeopleRows {
-  total = $state(0);
-  known = $state(false);
-  columns = $state.raw<GridColumn[]>([]);
-  free = $state.raw<FreeNumber[]>([]);
-  #windows = $state.raw<ReadonlyMap<number, PersonRow[]>>(new Map());
-  #find = '';
-  #version: number | undefined;
-  #range: [number, number] = [0, WINDOW];
-  #asked = new AbortController();
-  #pending = new Set<number>();
-
-  /** Begins with other people; those that are shown stay until the first of these are there. */
-  begin(find: string): void {
-    this.#asked.abort();
-    this.#asked = new AbortController();
-    this.#find = find;
-    this.#version = site.version;
-    this.#pending.clear();
-    this.#ask(true);
+/** People by name or number; the view of each window has all groups as columns, and the next free numbers. */
+export class PeopleRows extends Windows<{ find: string }, PersonRow, PeopleView> {
+  constructor() {
+    super('people', 100);
   }
 
-  row(index: number): PersonRow | undefined {
-    return this.#windows.get(Math.floor(index / WINDOW))?.[index % WINDOW];
-  }
-
-  inSight(from: number, to: number): void {
-    this.#range = [from, to];
-    this.#ask(false);
-  }
-
-  #ask(fresh: boolean): void {
-    const [from, to] = this.#range;
-    const last = Math.floor(Math.max(from, to) / WINDOW);
-    for (let window = Math.floor(Math.max(0, from) / WINDOW); window <= last; window++) {
-      const beyond = this.known && window > 0 && window * WINDOW >= this.total;
-      if (beyond || this.#pending.has(window) || (!fresh && this.#windows.has(window))) continue;
-      this.#pending.add(window);
-      void this.#fetch(window, fresh);
-    }
-  }
-
-  async #fetch(window: number, fresh: boolean): Promise<void> {
-    const asked = this.#asked;
-    const find = this.#find;
-    try {
-      const view = await queries.fetchQuery({
-        queryKey: [address.site, address.plan, this.#version, 'people', find, window],
-        queryFn: ({ signal }): Promise<PeopleView> =>
-          api.people(address.site, address.plan, { find, from: window * WINDOW, rows: WINDOW }, signal),
-      });
-      if (asked !== this.#asked) return;
-      const first = Math.floor(Math.max(0, this.#range[0]) / WINDOW);
-      const windows = new Map(fresh && window === first ? [] : this.#windows);
-      windows.set(window, view.rows);
-      this.#windows = windows;
-      this.total = view.total;
-      this.columns = view.columns;
-      this.free = view.free;
-      this.known = true;
-    } catch (failure) {
-      if (asked === this.#asked) site.fail(failure);
-    } finally {
-      this.#pending.delete(window);
-    }
+  protected ask(
+    wanted: { find: string },
+    from: number,
+    rows: number,
+    signal: AbortSignal,
+  ): Promise<PeopleView> {
+    return api.people(address.site, address.plan, { ...wanted, from, rows }, signal);
   }
 }
 

@@ -18,7 +18,7 @@
   import Node from '../sheet/parts/Node.svelte';
   import { Sheet } from '../sheet/sheet.svelte';
   import CodesCard from './parts/CodesCard.svelte';
-  import QueueScore from './parts/QueueScore.svelte';
+  import QueueScore, { type Moving } from './parts/QueueScore.svelte';
   import QueueSide from './parts/QueueSide.svelte';
   import StaffCurve from './parts/StaffCurve.svelte';
 
@@ -36,9 +36,14 @@
   const chosen = $derived(queues.find((one) => one.object === address.query.get('of')) ?? queues[0]);
   const key = $derived(chosen?.key ?? '');
   const at = $derived(bench.at.slice(0, 16));
+  /** Something said meanwhile that is being moved: the score is drawn as it would be. */
+  let moving = $state.raw<Moving | undefined>();
+  const would = $derived(
+    moving?.object === chosen?.object && moving ? { place: moving.place, first: `${moving.to}s` } : {},
+  );
   const score = askPlan(() => ({
-    key: ['queue-score', key, at],
-    ask: (signal) => api.queueScore(address.site, address.plan, key, { at }, signal),
+    key: ['queue-score', key, at, would],
+    ask: (signal) => api.queueScore(address.site, address.plan, key, { at, ...would }, signal),
     on: key !== '' && at !== '',
   }));
   const staff = askPlan(() => ({
@@ -53,20 +58,7 @@
   }));
   const drawn = $derived(score.data?.object === chosen?.object ? score.data : undefined);
   const opened = $derived(object.data?.object === chosen?.object ? object.data : undefined);
-  const EMPTY = {
-    object: 'queue/',
-    kind: '',
-    key: '',
-    title: '',
-    version: 0,
-    body: {},
-    shown: [],
-    slots: [],
-    uses: [],
-    current: true,
-    findings: [],
-  };
-  const sheet = new Sheet(() => opened ?? EMPTY);
+  const sheet = new Sheet(() => opened);
   const preview = new Preview();
   let card = $state(false);
   const forms = $derived(all.of('queue')?.fields ?? []);
@@ -139,7 +131,7 @@
         {/if}
       </div>
       {#if drawn}
-        <QueueScore score={drawn} {preview} />
+        {#key drawn.object}<QueueScore score={drawn} {preview} bind:moving />{/key}
         <div class="grid grid-cols-1 gap-6 px-5 py-3 lg:grid-cols-[5fr_6fr]">
           <section aria-label="How many agents">
             {#if staff.data}<StaffCurve staff={staff.data} />{/if}

@@ -28,20 +28,7 @@
   const known = $derived(all.of(kind));
   const passed = $derived(known?.passed ?? false);
   const view = $derived(query.data?.object === `${kind}/${key}` ? query.data : undefined);
-  const sheet = new Sheet(() => view ?? EMPTY);
-  const EMPTY = {
-    object: '/',
-    kind: '',
-    key: '',
-    title: '',
-    version: 0,
-    body: {},
-    shown: [],
-    slots: [],
-    uses: [],
-    current: true,
-    findings: [],
-  };
+  const sheet = new Sheet(() => view);
 
   let renaming = $state(false);
   let removing = $state(false);

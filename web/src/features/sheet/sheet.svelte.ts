@@ -2,12 +2,27 @@ import { address } from '../../app/address.svelte';
 import { site } from '../../app/site.svelte';
 import type { ObjectView, Shown } from '../../lib/api/types';
 
+/** While an object is on its way there is nothing on its sheet. */
+const NOTHING: ObjectView = {
+  object: '/',
+  kind: '',
+  key: '',
+  title: '',
+  version: 0,
+  body: {},
+  shown: [],
+  slots: [],
+  uses: [],
+  current: true,
+  findings: [],
+};
+
 /** One object opened whole: its values as people read them, and the way to change each. */
 export class Sheet {
   readonly view: () => ObjectView;
 
-  constructor(view: () => ObjectView) {
-    this.view = view;
+  constructor(view: () => ObjectView | undefined) {
+    this.view = () => view() ?? NOTHING;
   }
 
   shown = $derived.by(() => new Map(this.view().shown.map((one) => [one.at, one] as const)));

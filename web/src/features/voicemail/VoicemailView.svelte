@@ -8,12 +8,12 @@
   import { saysOf } from '../../lib/api/client';
   import * as api from '../../lib/api/endpoints';
   import type { MailboxView } from '../../lib/api/types';
-  import { span } from '../../lib/clock';
   import Empty from '../../lib/ui/Empty.svelte';
   import Tabs from '../../lib/ui/Tabs.svelte';
   import { bench } from '../bench/bench.svelte';
   import ObjectsView from '../objects/ObjectsView.svelte';
   import { tabsOf } from '../objects/tabs';
+  import NumbersReached from '../reached/NumbersReached.svelte';
   import { creating } from '../sheet/creating.svelte';
 
   /** Mailboxes: who ends in each, from where and when; what is said to them by reason; where messages go; when it is full. */
@@ -132,20 +132,7 @@
                     >{/if}
                 </td>
                 <td class="px-2 py-1.5">
-                  {#each box.numbers.slice(0, FEW) as one, index (index)}
-                    <p>
-                      <a class="link" href={address.to('outline', one.number)}>{one.title}</a>
-                      <span class="text-muted">{one.when}</span>
-                      <span class="font-mono text-[13px] text-muted"
-                        >{one.latest === undefined
-                          ? `from ${span(one.earliest, one.earliest)}`
-                          : span(one.earliest, one.latest)}</span
-                      >
-                    </p>
-                  {/each}
-                  {#if box.numbers.length > FEW}<p class="text-muted">
-                      and {box.numbers.length - FEW} more
-                    </p>{/if}
+                  <NumbersReached numbers={box.numbers} few={FEW} />
                   {#if box.inside}<p class="text-muted">phones of the site</p>{/if}
                   {#if !box.followed && box.outside}<p>
                       <a class="link" href={sheetOf(box.object)}>which numbers, when</a>

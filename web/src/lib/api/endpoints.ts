@@ -411,7 +411,7 @@ export function queueScore(
   site: string,
   plan: string,
   key: string,
-  query: { at: string },
+  query: { at: string; place?: number; first?: string },
   signal?: AbortSignal,
 ): Promise<ScoreView> {
   return send('GET', `/sites/${encodeURIComponent(site)}/${encodeURIComponent(plan)}/queues/${encodeURIComponent(key)}/score`, { query, signal });

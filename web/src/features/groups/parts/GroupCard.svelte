@@ -4,6 +4,7 @@
   import type { Preview } from '../../../app/preview.svelte';
   import { site } from '../../../app/site.svelte';
   import type { GroupView, Wish } from '../../../lib/api/types';
+  import { lasting } from '../../../lib/clock';
   import Handle from '../../../lib/ui/Handle.svelte';
   import RingingBar from '../../../lib/ui/RingingBar.svelte';
   import TimeAxis from '../../../lib/ui/TimeAxis.svelte';
@@ -77,18 +78,12 @@
         site.fail(failure);
       }
     }
-    if (moving === moved) moving = undefined;
+    if (moving === moved) drop();
   }
 
   function drop() {
     moving = undefined;
     preview.drop();
-  }
-
-  function said(time: number): string {
-    const rest = time % 60;
-    if (time < 60) return `${time} s`;
-    return `${Math.floor(time / 60)} min${rest ? ` ${rest} s` : ''}`;
   }
 
   const rings = $derived(Math.floor(lengthOf() / ring) + (lengthOf() % ring ? 1 : 0));
@@ -119,7 +114,7 @@
         <span class="text-muted"
           >{index
             ? '· ' + one.when + ':'
-            : `after ${said(seconds())}${group.together ? ` (${rings} rings)` : ''}:`}</span
+            : `after ${lasting(seconds())}${group.together ? ` (${rings} rings)` : ''}:`}</span
         >
         <b class="mr-1">{one.leads}</b>
       {/each}
@@ -134,7 +129,7 @@
             >
           {:else}<span class="truncate">{member.title}</span>{/if}
           {#if group.together && afterOf(member.place, member.after)}<span class="shrink-0 text-xs text-muted"
-              >after {said(afterOf(member.place, member.after))}</span
+              >after {lasting(afterOf(member.place, member.after))}</span
             >{/if}
           {#if member.key}<span class="shrink-0 text-xs text-muted">presses a key</span>{/if}
         </li>
@@ -168,8 +163,9 @@
                 max={LONGEST}
                 {scale}
                 label="{member.title} in {group.title}, rings after"
-                says={said(after)}
+                says={lasting(after)}
                 left={x(after)}
+                moved={after !== member.after}
                 onmove={(to) => move(`/members/${member.place}/after`, to)}
                 onkeep={() => void keep(member.after)}
                 ondrop={drop}
@@ -193,8 +189,9 @@
             max={LONGEST}
             scale={group.together ? scale : scale / Math.max(1, group.laps * group.members.length)}
             label="{group.title}, {group.together ? 'rings for' : 'each rings for'}"
-            says={said(lengthOf())}
+            says={lasting(lengthOf())}
             left={x(seconds())}
+            moved={lengthOf() !== group.length}
             onmove={(to) => move(group.moves, to)}
             onkeep={() => void keep(group.length)}
             ondrop={drop}

@@ -1,32 +1,24 @@
 <script lang="ts">
   import { address } from '../../../app/address.svelte';
-  import { showCall } from '../../../app/links';
   import type { Preview } from '../../../app/preview.svelte';
   import { askPlan } from '../../../app/queries.svelte';
   import { site } from '../../../app/site.svelte';
   import * as api from '../../../lib/api/endpoints';
   import type { GroupView } from '../../../lib/api/types';
-  import { span } from '../../../lib/clock';
-  import { bench } from '../../bench/bench.svelte';
   import FindingNote from '../../findings/FindingNote.svelte';
-  import NoticedLines from '../../journal/NoticedLines.svelte';
+  import PreviewNote from '../../journal/PreviewNote.svelte';
+  import CallHere from '../../reached/CallHere.svelte';
+  import WhoComes from '../../reached/WhoComes.svelte';
 
   /** Beside the groups: what a move would do, group or queue by the arithmetic, who comes here, what is found. */
   let { group, preview }: { group: GroupView; preview: Preview } = $props();
 
-  const FEW = 8;
-  const kind = $derived(group.object.slice(0, group.object.indexOf('/')));
-  const key = $derived(group.object.slice(group.object.indexOf('/') + 1));
-  const reached = askPlan(() => ({
-    key: ['reached', kind, key],
-    ask: (signal) => api.reached(address.site, address.plan, kind, key, signal),
-  }));
+  const [kind = '', key = ''] = $derived(group.object.split('/'));
   const object = askPlan(() => ({
     key: ['object', kind, key],
     ask: (signal) => api.object(address.site, address.plan, kind, key, signal),
   }));
   const findings = $derived(object.data?.object === group.object ? object.data.findings : []);
-  const here = $derived(bench.call?.trace.steps.find((step) => step.object === group.object));
 
   function follow(value: boolean) {
     site
@@ -36,14 +28,7 @@
 </script>
 
 <h2 class="text-base font-semibold">{group.title}</h2>
-{#if preview.noticed || preview.asking || preview.problems.length}
-  <section class="mt-2 text-[13px]" role="status">
-    <h3 class="font-semibold">If you keep it there</h3>
-    {#if preview.noticed}<NoticedLines noticed={preview.noticed} />
-    {:else if preview.asking}<p class="text-muted">Asking who notices.</p>{/if}
-    {#each preview.problems as one (one)}<p class="wrong">{one}</p>{/each}
-  </section>
-{/if}
+<PreviewNote {preview} />
 <section class="mt-3 border-t border-line pt-3">
   <h3 class="font-semibold">Group or queue?</h3>
   {#if group.advice}
@@ -60,27 +45,7 @@
     </p>
   {/if}
 </section>
-<section class="mt-3 border-t border-line pt-3">
-  <h3 class="font-semibold">Who comes here</h3>
-  {#each reached.data?.numbers.slice(0, FEW) ?? [] as one, index (index)}
-    <p class="mt-1">
-      <a class="link" href={address.to('outline', one.number)}>{one.title}</a>
-      <span class="text-muted">{one.when}</span>
-      <span class="font-mono text-[13px] text-muted"
-        >{one.latest === undefined
-          ? `from ${span(one.earliest, one.earliest)}`
-          : span(one.earliest, one.latest)}</span
-      >
-    </p>
-  {:else}
-    <p class="mt-1 text-muted">
-      {reached.isSuccess ? 'no call to a number of this plan' : 'Following every call.'}
-    </p>
-  {/each}
-  {#if (reached.data?.numbers.length ?? 0) > FEW}
-    <p class="mt-1 text-muted">and {(reached.data?.numbers.length ?? 0) - FEW} more</p>
-  {/if}
-</section>
+<WhoComes object={group.object} />
 <section class="mt-3 border-t border-line pt-3">
   <h3 class="font-semibold">A member's own forwarding</h3>
   <p class="mt-1">
@@ -90,20 +55,7 @@
       >{/if}
   </p>
 </section>
-<section class="mt-3 border-t border-line pt-3">
-  <h3 class="font-semibold">The call on the bench</h3>
-  {#if here}
-    <p class="mt-1"><span class="font-mono text-water">{span(here.second, here.second)}</span> {here.what}</p>
-  {:else}
-    <p class="mt-1 text-muted">
-      does not come here.
-      {#if reached.data?.bench}<button
-          class="link"
-          onclick={() => reached.data?.bench && showCall(reached.data.bench)}>Show one that does</button
-        >{/if}
-    </p>
-  {/if}
-</section>
+<CallHere object={group.object} />
 {#if findings.length}
   <section class="mt-3 border-t border-line pt-3">
     <h3 class="font-semibold">Findings</h3>

@@ -1,8 +1,7 @@
 <script lang="ts">
-  import { address } from '../../../app/address.svelte';
   import { sheetOf } from '../../../app/links';
   import type { ReachedBy, UseView } from '../../../lib/api/types';
-  import { span } from '../../../lib/clock';
+  import NumbersReached from '../../reached/NumbersReached.svelte';
 
   /** Where hours or a switch decide something, and the numbers whose calls come there. */
   let { decides, numbers }: { decides: UseView[]; numbers: ReachedBy[] } = $props();
@@ -26,17 +25,6 @@
   {/if}
   {#if numbers.length}
     <h2 class="mt-3 font-semibold">For calls to</h2>
-    {#each numbers.slice(0, FEW) as one, index (index)}
-      <p class="mt-1">
-        <a class="link" href={address.to('outline', one.number)}>{one.title}</a>
-        <span class="text-muted">{one.when}</span>
-        <span class="font-mono text-[13px] text-muted"
-          >{one.latest === undefined
-            ? `from ${span(one.earliest, one.earliest)}`
-            : span(one.earliest, one.latest)}</span
-        >
-      </p>
-    {/each}
-    {#if numbers.length > FEW}<p class="mt-1 text-muted">and {numbers.length - FEW} more</p>{/if}
+    <NumbersReached {numbers} />
   {/if}
 </section>

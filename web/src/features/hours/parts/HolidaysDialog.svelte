@@ -33,6 +33,7 @@
   <p class="flex gap-3">
     <label
       >Country <select
+        aria-label="Country"
         value={view?.country ?? ''}
         onchange={(event) => {
           country = event.currentTarget.value;
@@ -44,7 +45,7 @@
     >
     {#if view?.regions.length}
       <label
-        >Region <select bind:value={region}>
+        >Region <select aria-label="Region" bind:value={region}>
           <option value="">the whole country</option>
           {#each view.regions as one (one.key)}<option value={one.key}>{one.name}</option>{/each}
         </select></label

@@ -2,9 +2,10 @@
   import { dayName, dayAndTime, timeOn } from '../../../app/said';
   import { site } from '../../../app/site.svelte';
   import type { DayView, HoursRow, StretchView, WeekView } from '../../../lib/api/types';
+  import Handle from '../../../lib/ui/Handle.svelte';
   import { bench } from '../../bench/bench.svelte';
   import NoticedLines from '../../journal/NoticedLines.svelte';
-  import { clockOf, FILL, tonesOf, type EdgeMove, type Move } from '../hours.svelte';
+  import { clockOf, FILL, minuteOf, tonesOf, type EdgeMove, type Move } from '../hours.svelte';
 
   /** All hours and switches on one axis of a week, the bench's instant through them; edges are moved on it. */
   interface Props {
@@ -18,7 +19,6 @@
   const DAY = 24 * 60;
   const QUARTER = 15;
   const HOURS = [6, 12, 18];
-  let axis = $state<HTMLElement>();
   let width = $state(600);
   const LETTER = 6.6;
   const PAD = 8;
@@ -50,44 +50,6 @@
     return moving.at(key, day.date, from) ?? { key, date: day.date, from, to: from, alone: false };
   }
 
-  function keyed(event: KeyboardEvent, move: Move) {
-    const way = { ArrowRight: 1, ArrowLeft: -1 }[event.key];
-    if (way) {
-      event.preventDefault();
-      moving.to({ ...move, to: move.to + way * QUARTER, alone: event.shiftKey }, true);
-    } else if (/^\d$/.test(event.key)) {
-      event.preventDefault();
-      moving.digit({ ...move, alone: event.shiftKey }, event.key);
-    } else if (event.key === 'Enter') {
-      event.preventDefault();
-      void moving.keep();
-    } else if (event.key === 'Escape' && moving.move) {
-      event.preventDefault();
-      moving.drop();
-    }
-  }
-
-  /** A pointer moves an edge by quarters of an hour along the axis of its day. */
-  function grabbed(event: PointerEvent, move: Move) {
-    if (!site.draft || event.button !== 0) return;
-    const handle = event.currentTarget as HTMLElement;
-    const width = axis?.clientWidth ?? 1;
-    const begun = event.clientX;
-    handle.setPointerCapture(event.pointerId);
-    const dragged = (now: PointerEvent) => {
-      const minutes = ((now.clientX - begun) / width) * 7 * DAY;
-      const to = Math.round((move.from + minutes) / QUARTER) * QUARTER;
-      if (to !== (moving.move?.to ?? move.from)) moving.to({ ...move, to, alone: now.shiftKey });
-    };
-    const dropped = () => {
-      handle.removeEventListener('pointermove', dragged);
-      void moving.keep();
-    };
-    handle.addEventListener('pointermove', dragged);
-    handle.addEventListener('pointerup', dropped, { once: true });
-    handle.addEventListener('pointercancel', () => moving.drop(), { once: true });
-  }
-
   const left = (day: number, minute: number) => `${((day * DAY + minute) / (7 * DAY)) * 100}%`;
   const LABEL = 'w-40 shrink-0 pr-3 pl-5';
 </script>
@@ -117,13 +79,7 @@
         <span class="block truncate text-xs text-muted">{label(row)}</span>
       </button>
       <div class="min-w-0 grow pr-5">
-        <div
-          bind:this={axis}
-          bind:clientWidth={width}
-          class="relative h-6"
-          role="group"
-          aria-label={row.title}
-        >
+        <div bind:clientWidth={width} class="relative h-6" role="group" aria-label={row.title}>
           {#each row.days as day, index (day.date)}
             {#each day.stretches as stretch (stretch.from)}
               <span
@@ -145,32 +101,22 @@
             {#each row.days as day, index (day.date)}
               {#each day.edges as from (from)}
                 {@const move = edge(row, day, from)}
-                {@const moved = move.to !== from}
-                <span
-                  role="slider"
-                  tabindex={chosen ? 0 : -1}
-                  aria-label="{row.title}, {dayName(day.date)}, {clockOf(from)}"
-                  aria-valuemin={0}
-                  aria-valuemax={DAY}
-                  aria-valuenow={move.to}
-                  aria-valuetext={clockOf(move.to)}
-                  class="group absolute -inset-y-0.5 z-10 w-3 -translate-x-1/2 cursor-ew-resize touch-none"
-                  style:left={left(index, move.to)}
-                  onkeydown={(event) => keyed(event, move)}
-                  onpointerdown={(event) => grabbed(event, move)}
-                >
-                  <span
-                    class="mx-auto block h-full {moved
-                      ? 'w-0.5 bg-reed'
-                      : 'w-px bg-transparent group-hover:w-0.5 group-hover:bg-reed group-focus-visible:bg-reed'}"
-                  ></span>
-                  {#if moved}
-                    <span
-                      class="pointer-events-none absolute top-full left-1/2 z-20 -translate-x-1/2 bg-reed px-1 font-mono text-xs text-on"
-                      >{clockOf(move.to)}</span
-                    >
-                  {/if}
-                </span>
+                <Handle
+                  value={move.to}
+                  min={0}
+                  max={DAY}
+                  step={QUARTER}
+                  scale={(7 * DAY) / Math.max(1, width)}
+                  label="{row.title}, {dayName(day.date)}, {clockOf(from)}"
+                  says={clockOf(move.to)}
+                  left={left(index, move.to)}
+                  moved={move.to !== from}
+                  reached={chosen}
+                  read={minuteOf}
+                  onmove={(to, alone) => moving.to({ ...move, to, alone })}
+                  onkeep={() => void moving.keep()}
+                  ondrop={() => moving.drop()}
+                />
               {/each}
             {/each}
           {/if}

@@ -28,7 +28,6 @@
   let wrong = $state.raw<string[]>([]);
   let all = $state.raw<Target | undefined>();
   let own = $state.raw<ReadonlyMap<string, Target>>(new Map());
-  let choosing = $state('');
   const on = $derived(trunk || trunks.data?.rows[0]?.object || '');
 
   $effect(() => {
@@ -127,7 +126,6 @@
     <span
       >and go to
       <TokenPopover
-        open={choosing === 'all'}
         label="All go to"
         text={all?.title ?? 'nowhere yet'}
         class={all ? 'font-semibold' : 'text-muted'}
@@ -138,7 +136,6 @@
             {search}
             choose={(value, title) => {
               all = { value, title };
-              choosing = '';
               close();
             }}
           />

@@ -32,20 +32,7 @@
     ask: (signal) => api.object(address.site, address.plan, 'extension', key, signal),
   }));
   const view = $derived<ObjectView | undefined>(query.data?.object === person ? query.data : undefined);
-  const sheet = new Sheet(() => view ?? EMPTY);
-  const EMPTY = {
-    object: 'extension/',
-    kind: '',
-    key: '',
-    title: '',
-    version: 0,
-    body: {},
-    shown: [],
-    slots: [],
-    uses: [],
-    current: true,
-    findings: [],
-  };
+  const sheet = new Sheet(() => view);
   const forms = $derived(all.of('extension')?.fields ?? []);
 
   function form(path: string) {
@@ -55,16 +42,23 @@
   }
 
   // A colleague rings the person, at the instant of the bench, with the phones that are set on it.
+  const two = askPlan(() => ({
+    key: ['people', 'two'],
+    ask: (signal) => api.people(address.site, address.plan, { rows: 2 }, signal),
+  }));
+  const colleague = $derived(
+    [bench.phone, ...(two.data?.rows.map((row) => row.object) ?? [])].find((one) => one && one !== person),
+  );
   const call = askPlan(() => ({
-    key: ['dialled', key, bench.query],
+    key: ['dialled', key, colleague, bench.query],
     ask: (signal) =>
       api.trace(
         address.site,
         address.plan,
-        { ...bench.query, to: key, from: bench.phone ?? person, keys: '' },
+        { ...bench.query, to: key, from: colleague ?? '', keys: '' },
         signal,
       ),
-    on: bench.at !== '',
+    on: bench.at !== '' && colleague !== undefined,
   }));
   const may = askPlan(() => ({
     key: ['may-dial', key],
@@ -88,7 +82,12 @@
         {/if}
       {/each}
     </dl>
-    {#if call.data}<div class="-mx-4 mt-2"><Strip call={call.data} marks={4} /></div>{/if}
+    {#if call.data && colleague}
+      <p class="mt-2 text-xs text-muted">
+        drawn as {colleague.slice('extension/'.length)} dials it, at the bench's time
+      </p>
+      <div class="-mx-4"><Strip call={call.data} marks={4} /></div>
+    {/if}
   </section>
   <section class="mt-3 border-t border-line pt-3">
     <h3 class="font-semibold">May dial</h3>

@@ -1,3 +1,13 @@
+<script module lang="ts">
+  /** Something said meanwhile, when it is said first, and when it would be; seconds. */
+  export interface Moving {
+    object: string;
+    place: number;
+    from: number;
+    to: number;
+  }
+</script>
+
 <script lang="ts">
   import { sheetOf } from '../../../app/links';
   import type { Preview } from '../../../app/preview.svelte';
@@ -7,13 +17,18 @@
   import Handle from '../../../lib/ui/Handle.svelte';
 
   /** The score of a wait on one axis: what is heard, what may be pressed, who rings, how the call leaves. */
-  let { score, preview }: { score: ScoreView; preview: Preview } = $props();
+  interface Props {
+    score: ScoreView;
+    preview: Preview;
+    /** What is being moved: the score is of what would be then. */
+    moving?: Moving;
+  }
+  let { score, preview, moving = $bindable() }: Props = $props();
 
   const LABEL = 136;
   const MARGIN = 12;
   const LONGEST = 24 * 3600;
   let whole = $state(800);
-  let moving = $state<{ place: number; to: number } | undefined>();
   const width = $derived(whole - LABEL);
   const end = $derived(Math.max(10, score.seconds) * 1.02);
   const scale = $derived(end / Math.max(1, width - 2 * MARGIN));
@@ -43,20 +58,21 @@
   }
 
   function move(item: ItemView, to: number) {
-    moving = { place: item.place, to };
+    const from = moving?.place === item.place ? moving.from : item.first;
+    moving = { object: score.object, place: item.place, from, to };
     preview.ask(wish(item, to));
   }
 
   async function keep(item: ItemView) {
     const moved = moving;
-    if (moved && moved.to !== item.first) {
+    if (moved && moved.to !== moved.from) {
       try {
         await site.change(wish(item, moved.to));
       } catch (failure) {
         site.fail(failure);
       }
     }
-    if (moving === moved) moving = undefined;
+    if (moving === moved) drop();
   }
 
   function drop() {
@@ -138,20 +154,15 @@
             label="{item.says}, first said after"
             says="{firstOf(item)} s"
             left={x(score.joining + firstOf(item))}
+            moved={moving?.place === item.place && moving.to !== moving.from}
             onmove={(to) => move(item, to)}
             onkeep={() => void keep(item)}
             ondrop={drop}
           />
         {/if}
-        {#if moving?.place === item.place}
-          <span
-            class="pointer-events-none absolute top-0.5 z-20 ml-2 bg-reed px-1 font-mono text-xs text-on"
-            style:left={x(score.joining + moving.to)}>{moving.to} s</span
-          >
-        {/if}
       </div>
     {/each}
-    {#each [...score.together].sort((one, two) => one.second - two.second).slice(0, 3) as two (two.second)}
+    {#each [...score.together].sort((one, two) => one.second - two.second).slice(0, 3) as two, index (index)}
       <p class="pl-[136px] text-xs text-clay">
         <b>{clock(two.second)} two at once:</b>
         {two.one} and {two.other}; the later waits or is left out

@@ -2,6 +2,7 @@
   import { address } from '../../../app/address.svelte';
   import { instant } from '../../../app/said';
   import type { StaffView } from '../../../lib/api/types';
+  import { lasting } from '../../../lib/clock';
   import { bench } from '../../bench/bench.svelte';
 
   /** How many agents the calls of the bench's hour need: the share answered in time by number of agents, with its target. */
@@ -10,17 +11,15 @@
   const HEIGHT = 110;
   const percent = (share: number) => `${Math.floor(share * 100)} %`;
   const here = $derived(staff.curve.find((point) => point.agents === staff.agents));
-  const seconds = (time: number) =>
-    time < 60 ? `${Math.round(time)} s` : `${Math.floor(time / 60)} min ${Math.round(time % 60)} s`;
 </script>
 
 <h2 class="font-semibold">How many agents</h2>
 {#if staff.calls !== undefined}
   <p class="text-muted">
-    In the hour of {instant(bench.at)}: {staff.calls.toFixed(1)} calls expected, {seconds(staff.handling)} each
+    In the hour of {instant(bench.at)}: {staff.calls.toFixed(1)} calls expected, {lasting(staff.handling)} each
     with wrap-up,
     {((staff.calls * staff.handling) / 3600).toFixed(2)} erlangs{staff.patience
-      ? `; callers give up after ${seconds(staff.patience)} on average`
+      ? `; callers give up after ${lasting(staff.patience)} on average`
       : '; nobody is expected to give up'}.
   </p>
   <div
@@ -55,7 +54,7 @@
       {staff.agents === 1 ? 'agent' : 'agents'} in: {percent(here.level)} within {staff.within} s,
       {here.meanWait === undefined
         ? 'and the line grows without end'
-        : `mean wait ${seconds(here.meanWait)}`}{staff.patience ? `, ${percent(here.abandons)} give up` : ''}.
+        : `mean wait ${lasting(here.meanWait)}`}{staff.patience ? `, ${percent(here.abandons)} give up` : ''}.
     {/if}
     {#if staff.target === undefined}<span class="text-muted">No service level is wanted.</span>
     {:else if staff.needed !== undefined}

@@ -5,9 +5,10 @@
   import { site } from '../../../app/site.svelte';
   import * as api from '../../../lib/api/endpoints';
   import type { ObjectView } from '../../../lib/api/types';
-  import { span } from '../../../lib/clock';
   import FindingNote from '../../findings/FindingNote.svelte';
   import JournalEntry from '../../journal/JournalEntry.svelte';
+  import NumbersReached from '../../reached/NumbersReached.svelte';
+  import { askReached } from '../../reached/reached.svelte';
 
   /** What stands beside a sheet: who comes here, where it is used, what is found, what was done to it. */
   interface Props {
@@ -22,11 +23,10 @@
   const key = $derived(view.key);
   /** Whether calls come to it or to what it is used in; of a promise or a test call there is nothing to say. */
   const met = $derived(passed || view.uses.length > 0);
-  const reached = askPlan(() => ({
-    key: ['reached', kind, key],
-    ask: (signal) => api.reached(address.site, address.plan, kind, key, signal),
-    on: met,
-  }));
+  const reached = askReached(
+    () => `${kind}/${key}`,
+    () => met,
+  );
   const journal = askPlan(() => ({
     key: ['journal', view.object],
     ask: (signal) => api.journal(address.site, address.plan, { object: view.object, most: 12 }, signal),
@@ -39,21 +39,9 @@
   <section>
     <h2 class="font-semibold">{passed ? 'Who comes here' : 'Who comes where it is used'}</h2>
     {#if reached.data}
-      {#each reached.data.numbers.slice(0, FEW) as one, index (index)}
-        <p class="mt-1">
-          <a class="link" href={address.to('outline', one.number)}>{one.title}</a>
-          <span class="text-muted">{one.when}</span>
-          <span class="font-mono text-[13px] text-muted"
-            >{one.latest === undefined
-              ? `from ${span(one.earliest, one.earliest)}`
-              : span(one.earliest, one.latest)}</span
-          >
-        </p>
-      {:else}
-        {#if !reached.data.bench}<p class="mt-1 text-muted">No call to a number of this plan.</p>{/if}
-      {/each}
-      {#if reached.data.numbers.length > FEW}
-        <p class="mt-1 text-muted">and {reached.data.numbers.length - FEW} more</p>
+      <NumbersReached numbers={reached.data.numbers} />
+      {#if !reached.data.numbers.length && !reached.data.bench}
+        <p class="mt-1 text-muted">No call to a number of this plan.</p>
       {/if}
       {#if reached.data.bench}<button
           class="link mt-1"

@@ -8,7 +8,6 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.function.Function;
 import org.assertj.core.api.Assertions;
-import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
 
@@ -25,14 +24,10 @@ class ClinicTest {
     @RegisterExtension
     static final Chromium CHROMIUM = new Chromium();
 
-    private final Technician technician = new Technician(CHROMIUM, APPLICATION);
-    private final Page page = technician.page();
+    @RegisterExtension
+    final Technician technician = new Technician(CHROMIUM, APPLICATION);
 
-    @AfterEach
-    void nothingFailed() {
-        Assertions.assertThat(technician.errors()).isEmpty();
-        page.close();
-    }
+    private final Page page = technician.page();
 
     private Locator button(String name) {
         return technician.button(name);

@@ -8,7 +8,6 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.regex.Pattern;
 import org.assertj.core.api.Assertions;
-import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
 
@@ -23,14 +22,10 @@ class EmptySiteTest {
     @RegisterExtension
     static final Chromium CHROMIUM = new Chromium();
 
-    private final Technician technician = new Technician(CHROMIUM, APPLICATION);
-    private final Page page = technician.page();
+    @RegisterExtension
+    final Technician technician = new Technician(CHROMIUM, APPLICATION);
 
-    @AfterEach
-    void nothingFailed() {
-        Assertions.assertThat(technician.errors()).isEmpty();
-        page.close();
-    }
+    private final Page page = technician.page();
 
     /// Goes on with Tab until something is focused, as somebody without a mouse does.
     private void tabTo(Locator wanted) {

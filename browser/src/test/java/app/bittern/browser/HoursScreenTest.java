@@ -7,8 +7,6 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
-import org.assertj.core.api.Assertions;
-import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
@@ -21,7 +19,9 @@ class HoursScreenTest {
     @RegisterExtension
     static final Chromium CHROMIUM = new Chromium();
 
-    private final Technician technician = new Technician(CHROMIUM, APPLICATION);
+    @RegisterExtension
+    final Technician technician = new Technician(CHROMIUM, APPLICATION);
+
     private final Page page = technician.page();
 
     @BeforeEach
@@ -32,22 +32,12 @@ class HoursScreenTest {
         assertThat(rule("Mon–Sat 07:30–19:00, Sun 09:00–17:00")).isVisible();
     }
 
-    @AfterEach
-    void nothingFailed() {
-        Assertions.assertThat(technician.errors()).isEmpty();
-        page.close();
-    }
-
     private Locator rule(String words) {
         return page.getByRole(AriaRole.TABLE).getByText(words);
     }
 
     private Locator edge(String time) {
-        return page.getByRole(
-                AriaRole.SLIDER,
-                new Page.GetByRoleOptions()
-                        .setName("Terminal hours, Tue 24 Nov, " + time)
-                        .setExact(true));
+        return technician.handle("Terminal hours, Tue 24 Nov, " + time);
     }
 
     @Test
@@ -116,7 +106,8 @@ class HoursScreenTest {
     void holidaysAreTickedAndACalendarFileIsLookedIntoBeforeItIsKept() {
         technician.button("Public holidays…").click();
         Locator dialog = page.getByRole(AriaRole.DIALOG);
-        dialog.getByLabel("Country").selectOption("NO");
+        dialog.getByLabel("Country", new Locator.GetByLabelOptions().setExact(true))
+                .selectOption("NO");
         dialog.getByText("Constitution Day").waitFor();
         technician.button("none").click();
         dialog.getByText("Constitution Day").click();

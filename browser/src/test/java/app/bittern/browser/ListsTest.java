@@ -8,7 +8,6 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.regex.Pattern;
 import org.assertj.core.api.Assertions;
-import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
@@ -24,19 +23,13 @@ class ListsTest {
     @RegisterExtension
     static final Chromium CHROMIUM = new Chromium();
 
-    private final Technician technician = new Technician(CHROMIUM, APPLICATION);
+    @RegisterExtension
+    final Technician technician = new Technician(CHROMIUM, APPLICATION);
 
     @BeforeEach
     void begin() {
         APPLICATION.asTheDemoPlanIs();
         technician.signIn();
-    }
-
-    @AfterEach
-    void nothingFailed() {
-        Assertions.assertThat(technician.elsewhere()).isEmpty();
-        Assertions.assertThat(technician.errors()).isEmpty();
-        technician.page().close();
     }
 
     private Locator grid() {
@@ -88,7 +81,7 @@ class ListsTest {
         assertThat(heading("Left luggage")).isVisible();
         Assertions.assertThat(technician.page().url()).contains("/voicemail/mailbox/left-luggage");
         technician.press("Control+z");
-        assertThat(technician.page().getByText("There is no mailbox 'left-luggage' in this plan"))
+        assertThat(technician.page().getByText("This plan has no mailbox 'left-luggage'"))
                 .isVisible();
     }
 

@@ -6,8 +6,6 @@ import app.bittern.server.testing.RunningApplication;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import org.assertj.core.api.Assertions;
-import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
@@ -20,19 +18,15 @@ class NumbersScreenTest {
     @RegisterExtension
     static final Chromium CHROMIUM = new Chromium();
 
-    private final Technician technician = new Technician(CHROMIUM, APPLICATION);
+    @RegisterExtension
+    final Technician technician = new Technician(CHROMIUM, APPLICATION);
+
     private final Page page = technician.page();
 
     @BeforeEach
     void signIn() {
         APPLICATION.asTheDemoPlanIs();
         technician.signIn();
-    }
-
-    @AfterEach
-    void nothingFailed() {
-        Assertions.assertThat(technician.errors()).isEmpty();
-        page.close();
     }
 
     private Locator row(String text) {

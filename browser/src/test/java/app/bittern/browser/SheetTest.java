@@ -20,7 +20,6 @@ import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.assertj.core.api.Assertions;
-import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
@@ -38,7 +37,9 @@ class SheetTest {
     @RegisterExtension
     static final Chromium CHROMIUM = new Chromium();
 
-    private final Technician technician = new Technician(CHROMIUM, APPLICATION);
+    @RegisterExtension
+    final Technician technician = new Technician(CHROMIUM, APPLICATION);
+
     private Client client = APPLICATION.client();
 
     @BeforeEach
@@ -46,12 +47,6 @@ class SheetTest {
         APPLICATION.asTheDemoPlanIs();
         client = APPLICATION.signedIn();
         technician.signIn();
-    }
-
-    @AfterEach
-    void nothingFailed() {
-        Assertions.assertThat(technician.errors()).isEmpty();
-        technician.page().close();
     }
 
     /// A field on a sheet: where it is, what its token is called, what stands there.

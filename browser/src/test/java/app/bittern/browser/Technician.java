@@ -9,9 +9,15 @@ import com.microsoft.playwright.options.AriaRole;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
+import org.assertj.core.api.Assertions;
+import org.junit.jupiter.api.extension.AfterEachCallback;
+import org.junit.jupiter.api.extension.ExtensionContext;
 
 /// Somebody at the screen, who signs in and finds rows by their words.
-final class Technician {
+///
+/// Registered as an extension, it fails a test in which a script failed or another server was asked, and closes its
+/// page after each.
+final class Technician implements AfterEachCallback {
     static final String OUTLINE = "/s/saltreach/draft/outline/%2B441632960100?at=2026-11-24T10:15&from=%2B447700900123";
 
     private final Page page;
@@ -38,6 +44,13 @@ final class Technician {
                 errors.add(message.text());
             }
         });
+    }
+
+    @Override
+    public void afterEach(ExtensionContext test) {
+        Assertions.assertThat(elsewhere).isEmpty();
+        Assertions.assertThat(errors).isEmpty();
+        page.close();
     }
 
     Page page() {
@@ -98,6 +111,17 @@ final class Technician {
         return page.getByRole(
                 AriaRole.BUTTON,
                 new Page.GetByRoleOptions().setName(text + ": change").setExact(true));
+    }
+
+    Locator region(String name) {
+        return page.getByRole(
+                AriaRole.REGION, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    /// What is moved along an axis.
+    Locator handle(String name) {
+        return page.getByRole(
+                AriaRole.SLIDER, new Page.GetByRoleOptions().setName(name).setExact(true));
     }
 
     Locator button(String name) {

@@ -9,6 +9,7 @@ import app.bittern.hours.Calendar;
 import app.bittern.hours.HoursState;
 import app.bittern.hours.RuleTimes;
 import app.bittern.hours.TimeSet;
+import app.bittern.hours.WeekRange;
 import app.bittern.number.Caller;
 import app.bittern.number.E164;
 import app.bittern.plan.Contact;
@@ -17,6 +18,7 @@ import app.bittern.plan.Plan;
 import app.bittern.plan.Ref;
 import app.bittern.plan.Route;
 import app.bittern.plan.Traffic;
+import java.math.BigDecimal;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -152,12 +154,11 @@ public record RouteRanks(E164 called, List<Rank> ranks, Optional<String> unmatch
                 return times.seconds() / 3600.0;
             }
             List<HoursState> ranges = Stream.concat(
-                            rates.get().during().keySet().stream().map(List::of),
-                            Stream.of(List.<app.bittern.hours.WeekRange>of()))
+                            rates.get().during().keySet().stream().map(List::of), Stream.of(List.<WeekRange>of()))
                     .map(weekly -> new HoursState("x", Optional.empty(), weekly, List.of()))
                     .toList();
             RuleTimes ruled = RuleTimes.of(new Calendar(ranges), times.horizon());
-            List<java.math.BigDecimal> perHour = Stream.concat(
+            List<BigDecimal> perHour = Stream.concat(
                             rates.get().during().values().stream(),
                             Stream.of(rates.get().otherwise()))
                     .toList();

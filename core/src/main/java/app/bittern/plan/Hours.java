@@ -15,6 +15,11 @@ public record Hours(
         return timeZone.map(own -> calendar.askedIn(site.timeZone(), own)).orElse(calendar);
     }
 
+    /// The same hours by another calendar.
+    public Hours with(Calendar other) {
+        return new Hours(key, name, note, timeZone, other);
+    }
+
     @Override
     public Ref ref() {
         return new Ref(Kind.HOURS, key);

@@ -2,6 +2,7 @@ package app.bittern.plan;
 
 import app.bittern.number.E164;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -284,6 +285,10 @@ public record Queue(
             return new Meanwhile(at, every, holdsWhile, say, Map.of(), enabled);
         }
 
+        private Meanwhile first(Seconds first) {
+            return new Meanwhile(Optional.of(first), every, holdsWhile, say, keys, enabled);
+        }
+
         Meanwhile over(Places places) {
             return new Meanwhile(
                     at,
@@ -394,6 +399,15 @@ public record Queue(
     /// The same dialled by another number.
     public Queue numbered(String dialled) {
         return with(Optional.of(dialled), agents, meanwhile, callback, maxWait);
+    }
+
+    /// The same with something of what is said meanwhile first said at another time.
+    ///
+    /// @param place among what is said meanwhile, from 0
+    public Queue said(int place, Seconds first) {
+        List<Meanwhile> items = new ArrayList<>(meanwhile);
+        items.set(place, items.get(place).first(first));
+        return with(agents, items, callback, maxWait);
     }
 
     private Queue with(

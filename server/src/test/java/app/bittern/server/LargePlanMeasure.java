@@ -67,13 +67,43 @@ class LargePlanMeasure {
         timed("a sheet", plan + "/objects/extension/" + extension(plan));
         timed("who reaches it", plan + "/objects/extension/" + extension(plan) + "/reached");
         timed("who reaches it, again", plan + "/objects/extension/" + extension(plan) + "/reached");
+        screens(plan, number);
         timed("all findings", plan + "/findings?wait=20000");
         tenAtOnce(plan, number);
         edits(plan, number);
     }
 
+    /// What the screens ask for that build a plan, each the first time and again.
+    private void screens(String plan, String number) {
+        String at = "at=2026-11-24T10:15";
+        String queue = plan + "/queues/" + first(plan, "queue");
+        twice("overview, at a glance", plan + "/glance");
+        twice("people, 100 rows", plan + "/people");
+        twice("what one may dial", plan + "/people/" + extension(plan) + "/may-dial");
+        twice("hours, a week", plan + "/week-of-hours?" + at);
+        twice("hours in full", plan + "/rules-of-hours/" + first(plan, "hours"));
+        twice("numbers, 50 rows", plan + "/numbers?rows=50");
+        twice("routes of a number", plan + "/routes-in-order?number=" + number);
+        twice("all routes", plan + "/routes-in-order");
+        twice("numbering plan", plan + "/numbering");
+        twice("what matched nothing", plan + "/arrivals");
+        twice("groups, 20", plan + "/groups");
+        twice("a wait to scale", queue + "/score?" + at);
+        twice("how many agents", queue + "/staff?" + at);
+        twice("voicemail, 20 mailboxes", plan + "/voicemail?rows=20");
+    }
+
+    private void twice(String what, String path) {
+        timed(what + ", first", path);
+        timed(what + ", again", path);
+    }
+
     private String extension(String plan) {
-        return client.get(plan + "/objects/extension?rows=1")
+        return first(plan, "extension");
+    }
+
+    private String first(String plan, String kind) {
+        return client.get(plan + "/objects/" + kind + "?rows=1")
                 .json()
                 .at("/rows/0/key")
                 .asString();

@@ -6,6 +6,7 @@ import java.io.StringReader;
 import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import net.fortuna.ical4j.data.CalendarBuilder;
 import net.fortuna.ical4j.data.ParserException;
 import net.fortuna.ical4j.model.Component;
@@ -79,7 +80,7 @@ public record CalendarFile(List<CalendarEvent> events, List<Unread> unread) {
         int number = 0;
         for (String line : text.split("\r?\n", -1)) {
             number++;
-            String upper = line.strip().toUpperCase(java.util.Locale.ROOT);
+            String upper = line.strip().toUpperCase(Locale.ROOT);
             if (upper.startsWith(BEGIN)) {
                 String name = upper.substring(BEGIN.length());
                 calendar |= name.equals(CALENDAR);

@@ -183,8 +183,8 @@ final class WishedEdit {
 
     private static PlanObject there(Plan plan, Ref ref) {
         return plan.find(ref)
-                .orElseThrow(() ->
-                        Refusal.missing("There is no " + ref.kind().title() + " '" + ref.key() + "' in this plan."));
+                .orElseThrow(
+                        () -> Refusal.missing("This plan has no " + ref.kind().title() + " '" + ref.key() + "'."));
     }
 
     /// What was wished for of an object as it was, together with what others have made of it since.

@@ -1,22 +1,13 @@
 package app.bittern.server.hours;
 
-import app.bittern.formats.calendar.CalendarEvent;
-import app.bittern.formats.calendar.CalendarFile;
-import app.bittern.formats.calendar.CalendarWriter;
-import app.bittern.formats.calendar.PublicHolidays;
-import app.bittern.hours.DateRule;
 import app.bittern.hours.Horizon;
-import app.bittern.hours.HoursState;
 import app.bittern.plan.Branch;
 import app.bittern.plan.Destination;
 import app.bittern.plan.Hours;
 import app.bittern.plan.Kind;
 import app.bittern.plan.Plan;
-import app.bittern.plan.PlanObject;
-import app.bittern.plan.Problem;
-import app.bittern.plan.Ref;
 import app.bittern.plan.Switch;
-import app.bittern.server.Refusal;
+import app.bittern.server.Clocked;
 import app.bittern.server.finding.FindingApi;
 import app.bittern.server.finding.FindingViews;
 import app.bittern.server.finding.Findings;
@@ -24,25 +15,19 @@ import app.bittern.server.object.Reaching;
 import app.bittern.server.object.Said;
 import app.bittern.server.plan.Asked;
 import app.bittern.server.work.Work;
-import java.time.Clock;
 import java.time.DayOfWeek;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
-import java.time.format.DateTimeParseException;
 import java.time.temporal.ChronoUnit;
 import java.time.temporal.TemporalAdjusters;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
-import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
-import org.springframework.web.bind.annotation.PostMapping;
-import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
@@ -57,38 +42,12 @@ class HoursController {
     private final Findings findings;
     private final Reaching reaching;
     private final SwitchTurns turns;
-    private final Clock clock;
 
-    HoursController(Work work, Findings findings, Reaching reaching, SwitchTurns turns, Clock clock) {
+    HoursController(Work work, Findings findings, Reaching reaching, SwitchTurns turns) {
         this.work = work;
         this.findings = findings;
         this.reaching = reaching;
         this.turns = turns;
-        this.clock = clock;
-    }
-
-    static Hours hours(Plan plan, String key) {
-        return Optional.of(key)
-                .filter(text -> Ref.sound(Kind.HOURS, text))
-                .flatMap(text -> plan.find(new Ref(Kind.HOURS, text), Hours.class))
-                .orElseThrow(() -> Refusal.missing("There are no hours '" + Problem.shown(key) + "' in this plan."));
-    }
-
-    private static LocalDateTime instant(String at) {
-        try {
-            return LocalDateTime.parse(at);
-        } catch (DateTimeParseException none) {
-            throw Refusal.unusable("at: found '" + Problem.shown(at)
-                    + "'; allowed is a time of the site's clock such as 2026-11-24T10:15.");
-        }
-    }
-
-    private static LocalDate day(String date) {
-        try {
-            return LocalDate.parse(date);
-        } catch (DateTimeParseException none) {
-            throw Refusal.unusable("date: found '" + Problem.shown(date) + "'; allowed is a day such as 2026-11-24.");
-        }
     }
 
     /// All hours and switches in the week of an instant.
@@ -97,7 +56,7 @@ class HoursController {
     @GetMapping("/week-of-hours")
     HoursApi.WeekView weekOfHours(Asked asked, @RequestParam String at) {
         Plan plan = asked.plan();
-        LocalDateTime instant = instant(at);
+        LocalDateTime instant = Clocked.instant(at);
         LocalDate monday = instant.toLocalDate().with(TemporalAdjusters.previousOrSame(DayOfWeek.MONDAY));
         Horizon horizon = new Horizon(monday, plan.site().timeZone());
         return new HoursApi.WeekView(
@@ -129,7 +88,7 @@ class HoursController {
     @GetMapping("/rules-of-hours/{key}")
     HoursApi.RulesView rulesOfHours(Asked asked, @PathVariable String key) {
         Plan plan = asked.plan();
-        Hours hours = hours(plan, key);
+        Hours hours = asked.object(Kind.HOURS, key, Hours.class);
         Horizon horizon = work.horizon(asked);
         HoursViews views = HoursViews.of(hours, plan.site(), horizon);
         return new HoursApi.RulesView(
@@ -159,10 +118,7 @@ class HoursController {
     @GetMapping("/positions-of-switch/{key}")
     HoursApi.PositionsView positionsOfSwitch(Asked asked, @PathVariable String key) {
         Plan plan = asked.plan();
-        Switch turned = Optional.of(key)
-                .filter(text -> Ref.sound(Kind.SWITCH, text))
-                .flatMap(text -> plan.find(new Ref(Kind.SWITCH, text), Switch.class))
-                .orElseThrow(() -> Refusal.missing("There is no switch '" + Problem.shown(key) + "' in this plan."));
+        Switch turned = asked.object(Kind.SWITCH, key, Switch.class);
         List<Branch> branches = plan.all(Branch.class)
                 .filter(branch -> branch.by().target().equals(Optional.of(turned.ref())))
                 .toList();
@@ -202,7 +158,7 @@ class HoursController {
             @PathVariable String key,
             @RequestParam String words,
             @RequestParam(required = false) @Nullable Integer instead) {
-        return new Wished(asked.plan().site(), hours(asked.plan(), key)).typed(words, Optional.ofNullable(instead));
+        return wished(asked, key).typed(words, Optional.ofNullable(instead));
     }
 
     /// What hours would be with days added to one of their states.
@@ -212,7 +168,7 @@ class HoursController {
     @GetMapping("/rules-of-hours/{key}/with-days")
     HoursApi.Would withDays(
             Asked asked, @PathVariable String key, @RequestParam String state, @RequestParam List<String> days) {
-        return new Wished(asked.plan().site(), hours(asked.plan(), key)).withDays(state, days);
+        return wished(asked, key).withDays(state, days);
     }
 
     /// What hours would be with an edge of a day moved.
@@ -230,68 +186,10 @@ class HoursController {
             @RequestParam int to,
             @RequestParam(defaultValue = "false") boolean alone) {
         Horizon horizon = work.horizon(asked);
-        return new Wished(asked.plan().site(), hours(asked.plan(), key)).moved(horizon, day(date), from, to, alone);
+        return wished(asked, key).moved(horizon, Clocked.day(date), from, to, alone);
     }
 
-    /// The hours as a calendar file (iCalendar).
-    @GetMapping(path = "/rules-of-hours/{key}/calendar", produces = MediaType.TEXT_PLAIN_VALUE)
-    String calendarOfHours(Asked asked, @PathVariable String key) {
-        return CalendarWriter.write(hours(asked.plan(), key), asked.plan().site(), clock.instant());
-    }
-
-    /// What a calendar file (iCalendar) would bring: its days as rules take them, and what cannot be one.
-    @PostMapping(path = "/read-calendar", consumes = MediaType.TEXT_PLAIN_VALUE)
-    HoursApi.CalendarView readCalendar(Asked asked, @RequestBody String file) {
-        CalendarFile read = CalendarFile.read(file, asked.plan().site().timeZone());
-        String country = asked.plan().site().country();
-        return new HoursApi.CalendarView(
-                read.events().stream()
-                        .map(event -> new HoursApi.EventView(event.line(), event.title(), words(event, country)))
-                        .toList(),
-                read.unread().stream()
-                        .map(one -> new HoursApi.UnreadView(one.line(), one.what(), one.why()))
-                        .toList());
-    }
-
-    private static String words(CalendarEvent event, String country) {
-        HoursState rule =
-                new HoursState("x", Optional.empty(), event.hours().stream().toList(), List.of(event.days()));
-        return rule.said(country).substring("x on ".length());
-    }
-
-    /// The public holidays of a country and region, from today on.
-    ///
-    /// @param country the site's where empty
-    @GetMapping("/holidays")
-    HoursApi.HolidaysView holidays(
-            Asked asked,
-            @RequestParam(defaultValue = "") String country,
-            @RequestParam(defaultValue = "") String region) {
-        String its = asked.plan().site().country();
-        String wanted = country.isEmpty() ? its : country;
-        List<PublicHolidays.Region> regions = PublicHolidays.regions(wanted);
-        if (!region.isEmpty() && regions.stream().noneMatch(one -> one.key().equals(region))) {
-            throw Refusal.unusable("region: found '" + Problem.shown(region) + "'; allowed is one of the country's: "
-                    + regions.stream().map(PublicHolidays.Region::key).collect(Collectors.joining(", ")) + ".");
-        }
-        return new HoursApi.HolidaysView(
-                wanted,
-                PublicHolidays.countries(),
-                regions.stream()
-                        .map(one -> new HoursApi.RegionView(one.key(), one.name()))
-                        .toList(),
-                PublicHolidays.of(wanted, region, work.horizon(asked).from()).stream()
-                        .map(day -> new HoursApi.HolidayView(
-                                day.name(),
-                                day.first().toString(),
-                                day.days().stream()
-                                        .map((DateRule one) -> one.said(its))
-                                        .collect(Collectors.joining(", "))))
-                        .toList());
-    }
-
-    static PlanObject with(Hours hours, List<HoursState> states) {
-        return new Hours(
-                hours.key(), hours.name(), hours.note(), hours.timeZone(), new app.bittern.hours.Calendar(states));
+    private static Wished wished(Asked asked, String key) {
+        return new Wished(asked.plan().site(), asked.object(Kind.HOURS, key, Hours.class));
     }
 }

@@ -1,6 +1,7 @@
 package app.bittern.server.hours;
 
 import app.bittern.formats.ObjectJson;
+import app.bittern.hours.Calendar;
 import app.bittern.hours.Horizon;
 import app.bittern.hours.HoursEdges;
 import app.bittern.hours.HoursState;
@@ -27,7 +28,7 @@ record Wished(Site site, Hours hours) {
                 false,
                 place,
                 Optional.ofNullable(
-                        ObjectJson.write(HoursController.with(hours, states)).get("states")));
+                        ObjectJson.write(hours.with(new Calendar(states))).get("states")));
     }
 
     private static HoursApi.Would not(String says) {

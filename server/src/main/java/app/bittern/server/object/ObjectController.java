@@ -45,15 +45,6 @@ class ObjectController {
                 .orElseThrow(() -> Refusal.missing("There is no kind '" + Problem.shown(word) + "' of object."));
     }
 
-    private static PlanObject object(Plan plan, String kind, String key) {
-        Kind known = kind(kind);
-        return Optional.of(key)
-                .filter(text -> Ref.sound(known, text))
-                .flatMap(text -> plan.find(new Ref(known, text)))
-                .orElseThrow(() -> Refusal.missing(
-                        "There is no " + known.title() + " '" + Problem.shown(key) + "' in this plan."));
-    }
-
     /// All objects of a kind: a window on them.
     ///
     /// @param find    a part of number, name or key
@@ -86,7 +77,7 @@ class ObjectController {
     @GetMapping("/objects/{kind}/{key}")
     ObjectApi.ObjectView object(Asked asked, @PathVariable String kind, @PathVariable String key) {
         Plan plan = asked.plan();
-        PlanObject object = object(plan, kind, key);
+        PlanObject object = asked.object(kind(kind), key);
         Ref ref = object.ref();
         JsonNode body = ObjectJson.write(object);
         Findings.State known = findings.of(asked, Duration.ZERO);
@@ -119,7 +110,7 @@ class ObjectController {
     /// object, who reaches what it is used in: that its hours decide, or where its prompt is said.
     @GetMapping("/objects/{kind}/{key}/reached")
     ObjectApi.ReachedView reached(Asked asked, @PathVariable String kind, @PathVariable String key) {
-        return reaching.of(asked, object(asked.plan(), kind, key).ref());
+        return reaching.of(asked, asked.object(kind(kind), key).ref());
     }
 
     /// What a new object of a kind can begin as: its number and key are free.
@@ -135,7 +126,7 @@ class ObjectController {
         Plan plan = asked.plan();
         Kind known = kind(kind);
         Fresh fresh = Fresh.in(plan);
-        Optional<PlanObject> copied = Optional.ofNullable(like).map(key -> object(plan, kind, key));
+        Optional<PlanObject> copied = Optional.ofNullable(like).map(key -> asked.object(known, key));
         ObjectNode body = copied.map(ObjectJson::write)
                 .map(ObjectNode.class::cast)
                 .orElseGet(JsonNodeFactory.instance::objectNode);

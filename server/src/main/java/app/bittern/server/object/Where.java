@@ -5,6 +5,7 @@ import app.bittern.plan.Kind;
 import app.bittern.plan.Pointer;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 
 /// Places in objects as people call them: `/members/1/after` is "members 2, after".
@@ -18,7 +19,7 @@ public final class Where {
             String step = steps.get(length - 1);
             Optional<FieldForm> form = FieldForm.at(kind, steps.subList(0, length));
             boolean inside = form.filter(one -> one.name().equals("*")).isPresent();
-            String word = form.map(FieldForm::title).orElse(step).toLowerCase(java.util.Locale.ROOT);
+            String word = form.map(FieldForm::title).orElse(step).toLowerCase(Locale.ROOT);
             if (!inside && form.isPresent()) {
                 words.add(word);
             } else if (!words.isEmpty()) {

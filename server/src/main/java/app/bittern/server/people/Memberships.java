@@ -10,6 +10,7 @@ import app.bittern.plan.Slot;
 import app.bittern.server.plan.Asked;
 import app.bittern.server.work.Work;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -31,7 +32,7 @@ final class Memberships {
     private Memberships(Plan plan) {
         plan.objects().stream()
                 .filter(object -> MemberCell.KINDS.contains(object.ref().kind()))
-                .sorted(java.util.Comparator.comparingInt(
+                .sorted(Comparator.comparingInt(
                         object -> MemberCell.KINDS.indexOf(object.ref().kind())))
                 .forEach(this::add);
     }

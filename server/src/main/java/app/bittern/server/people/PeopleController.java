@@ -2,20 +2,18 @@ package app.bittern.server.people;
 
 import app.bittern.call.Dialling;
 import app.bittern.edit.Fresh;
+import app.bittern.hours.Horizon;
 import app.bittern.paths.DialMatrix;
 import app.bittern.plan.Extension;
 import app.bittern.plan.Kind;
 import app.bittern.plan.Plan;
 import app.bittern.plan.PlanObject;
-import app.bittern.plan.Problem;
 import app.bittern.plan.Ref;
 import app.bittern.plan.Site;
-import app.bittern.server.Refusal;
 import app.bittern.server.plan.Asked;
 import app.bittern.server.work.Work;
 import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
 import java.util.stream.IntStream;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -95,11 +93,7 @@ class PeopleController {
     @GetMapping("/people/{key}/may-dial")
     PeopleApi.MayDial mayDial(Asked asked, @PathVariable String key) {
         Plan plan = asked.plan();
-        Ref ref = Optional.of(key)
-                .filter(text -> Ref.sound(Kind.EXTENSION, text))
-                .map(text -> new Ref(Kind.EXTENSION, text))
-                .filter(one -> plan.find(one).isPresent())
-                .orElseThrow(() -> Refusal.missing("There is no extension '" + Problem.shown(key) + "' in this plan."));
+        Ref ref = asked.object(Kind.EXTENSION, key).ref();
         DialMatrix matrix = work.answer(asked, new Matrix());
         int column = IntStream.range(0, matrix.columns().size())
                 .filter(index -> matrix.columns().get(index).phones().contains(ref))
@@ -120,7 +114,7 @@ class PeopleController {
     /// The matrix of all classes of service, made once for a plan.
     private record Matrix() implements Work.Question<DialMatrix> {
         @Override
-        public DialMatrix answer(Asked asked, app.bittern.hours.Horizon horizon) {
+        public DialMatrix answer(Asked asked, Horizon horizon) {
             return DialMatrix.of(asked.plan());
         }
     }

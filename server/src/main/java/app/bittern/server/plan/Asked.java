@@ -1,6 +1,12 @@
 package app.bittern.server.plan;
 
+import app.bittern.plan.Kind;
 import app.bittern.plan.Plan;
+import app.bittern.plan.PlanObject;
+import app.bittern.plan.Problem;
+import app.bittern.plan.Ref;
+import app.bittern.server.Refusal;
+import java.util.Optional;
 import java.util.OptionalInt;
 
 /// The plan that a question is about: a site's draft or one of its releases.
@@ -23,6 +29,24 @@ public record Asked(String site, int made, long version, OptionalInt release, Pl
 
     public Id id() {
         return new Id(made, version, release);
+    }
+
+    /// The object of a kind that a question names by its key.
+    ///
+    /// @throws Refusal where the plan has none
+    public PlanObject object(Kind kind, String key) {
+        return object(kind, key, PlanObject.class);
+    }
+
+    /// The same, as what it is.
+    ///
+    /// @throws Refusal where the plan has none
+    public <T extends PlanObject> T object(Kind kind, String key, Class<T> type) {
+        return Optional.of(key)
+                .filter(text -> Ref.sound(kind, text))
+                .flatMap(text -> plan.find(new Ref(kind, text), type))
+                .orElseThrow(
+                        () -> Refusal.missing("This plan has no " + kind.title() + " '" + Problem.shown(key) + "'."));
     }
 
     public static Asked of(Draft draft) {

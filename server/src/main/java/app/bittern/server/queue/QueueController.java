@@ -7,15 +7,15 @@ import app.bittern.plan.Queue;
 import app.bittern.plan.Ref;
 import app.bittern.plan.Seconds;
 import app.bittern.plan.Traffic;
+import app.bittern.server.Clocked;
 import app.bittern.server.Refusal;
 import app.bittern.server.plan.Asked;
 import app.bittern.traffic.Expectation;
 import app.bittern.traffic.ExpectedCalls;
-import java.time.LocalDateTime;
-import java.time.format.DateTimeParseException;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -32,28 +32,32 @@ class QueueController {
     private static final int FEWEST = 7;
     private static final int MOST = 40;
 
-    private static Queue queue(Plan plan, String key) {
-        return Optional.of(key)
-                .filter(text -> Ref.sound(Kind.QUEUE, text))
-                .flatMap(text -> plan.find(new Ref(Kind.QUEUE, text), Queue.class))
-                .orElseThrow(() -> Refusal.missing("There is no queue '" + Problem.shown(key) + "' in this plan."));
-    }
-
-    private static LocalDateTime instant(String at) {
-        try {
-            return LocalDateTime.parse(at);
-        } catch (DateTimeParseException none) {
-            throw Refusal.unusable("at: found '" + Problem.shown(at)
-                    + "'; allowed is a time of the site's clock such as 2026-11-24T10:15.");
-        }
-    }
-
     /// The score of a wait in which nobody answers.
     ///
-    /// @param at by the site's clock
+    /// @param at    by the site's clock
+    /// @param place of something said meanwhile, from 0, that would be said elsewhere: as it would be then
+    /// @param first when it would be said first, `70s`
     @GetMapping("/score")
-    QueueApi.ScoreView queueScore(Asked asked, @PathVariable String key, @RequestParam String at) {
-        return new Score(asked.plan(), queue(asked.plan(), key), instant(at)).view(asked.version());
+    QueueApi.ScoreView queueScore(
+            Asked asked,
+            @PathVariable String key,
+            @RequestParam String at,
+            @RequestParam(required = false) @Nullable Integer place,
+            @RequestParam(defaultValue = "") String first) {
+        Queue queue = asked.object(Kind.QUEUE, key, Queue.class);
+        return new Score(asked.plan(), place == null ? queue : moved(queue, place, first), Clocked.instant(at))
+                .view(asked.version());
+    }
+
+    private static Queue moved(Queue queue, int place, String first) {
+        if (place < 0 || place >= queue.meanwhile().size()) {
+            throw Refusal.missing("Nothing is said meanwhile in place " + place + " of this queue.");
+        }
+        return queue.said(
+                place,
+                Seconds.parse(first)
+                        .orElseThrow(() -> Refusal.unusable(
+                                "first: found '" + Problem.shown(first) + "'; allowed is " + Seconds.ALLOWED + ".")));
     }
 
     /// How many agents the calls expected in the hour of an instant need.
@@ -62,10 +66,10 @@ class QueueController {
     @GetMapping("/staff")
     QueueApi.StaffView queueStaff(Asked asked, @PathVariable String key, @RequestParam String at) {
         Plan plan = asked.plan();
-        Queue queue = queue(plan, key);
+        Queue queue = asked.object(Kind.QUEUE, key, Queue.class);
         Optional<Traffic> traffic = plan.find(new Ref(Kind.TRAFFIC, Traffic.KEY), Traffic.class);
         Optional<Double> calls = traffic.flatMap(one -> Optional.ofNullable(
-                        ExpectedCalls.callsPerHour(plan, instant(at)).get(queue.ref())))
+                        ExpectedCalls.callsPerHour(plan, Clocked.instant(at)).get(queue.ref())))
                 .filter(rate -> rate > 0);
         Queue.ServiceLevel wanted = queue.serviceLevel().orElse(USUAL);
         Optional<Expectation> expected =

@@ -1,57 +1,31 @@
 package app.bittern.server.hours;
 
+import static app.bittern.server.testing.DemoDraft.good;
+import static app.bittern.server.testing.DemoDraft.set;
+import static app.bittern.server.testing.DemoDraft.texts;
+import static app.bittern.server.testing.DemoDraft.wishes;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.bittern.server.testing.Client;
+import app.bittern.server.testing.DemoDraft;
 import app.bittern.server.testing.RunningApplication;
 import java.net.URLEncoder;
 import java.nio.charset.StandardCharsets;
-import java.util.ArrayList;
-import java.util.List;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
 import tools.jackson.databind.JsonNode;
 
 /// The week, the year, and what hours would be.
 class HoursTest {
-    private static final String PLAN = "/api/sites/saltreach/draft";
-
     @RegisterExtension
-    static final RunningApplication APPLICATION = RunningApplication.withDemo();
-
-    private Client client = APPLICATION.client();
-
-    @BeforeEach
-    void asTheDemoPlanIs() {
-        APPLICATION.asTheDemoPlanIs();
-        client = APPLICATION.signedIn();
-    }
-
-    private JsonNode get(String path) {
-        Client.Answer answer = client.get(PLAN + path);
-        assertThat(answer.status()).as(answer.text()).isEqualTo(200);
-        return answer.json();
-    }
+    static final DemoDraft DRAFT = new DemoDraft();
 
     private static String encoded(String text) {
         return URLEncoder.encode(text, StandardCharsets.UTF_8);
     }
 
-    private static List<String> texts(JsonNode list, String at) {
-        List<String> all = new ArrayList<>();
-        list.forEach(one -> all.add(one.at(at).asString()));
-        return all;
-    }
-
-    private static String wish(String object, String field, JsonNode value) {
-        return "{\"wishes\":[{\"set\":{\"object\":\"" + object + "\",\"field\":\"" + field + "\",\"value\":" + value
-                + "}}]}";
-    }
-
     @Test
     void aWeekShowsEveryCalendarAndSwitchAtAnInstant() {
-        JsonNode week = get("/week-of-hours?at=2026-11-24T10:15");
+        JsonNode week = DRAFT.get("/week-of-hours?at=2026-11-24T10:15");
         assertThat(week.at("/from").asString()).isEqualTo("2026-11-23");
         JsonNode terminal = week.at("/hours/0");
         assertThat(terminal.at("/state").asString()).isEqualTo("open");
@@ -63,16 +37,13 @@ class HoursTest {
         assertThat(terminal.at("/days/1/edges")).hasToString("[450,1140]");
         assertThat(texts(terminal.at("/days/6/stretches"), "/state")).containsExactly("closed", "open", "closed");
         assertThat(week.at("/switches/0/now").asString()).isEqualTo("printed");
-        assertThat(client.get(PLAN + "/week-of-hours?at=today")
-                        .json()
-                        .at("/detail")
-                        .asString())
+        assertThat(DRAFT.ask("/week-of-hours?at=today").json().at("/detail").asString())
                 .isEqualTo("at: found 'today'; allowed is a time of the site's clock such as 2026-11-24T10:15.");
     }
 
     @Test
     void rulesAreSaidWithTheHoursAYearThatTheyDecide() {
-        JsonNode rules = get("/rules-of-hours/terminal");
+        JsonNode rules = DRAFT.get("/rules-of-hours/terminal");
         assertThat(texts(rules.at("/rules"), "/said"))
                 .containsExactly(
                         "holiday on 25 Dec, 26 Dec, 1 Jan",
@@ -88,29 +59,28 @@ class HoursTest {
         assertThat(rules.at("/year")).hasSize(371);
         assertThat(texts(rules.at("/decides"), "/title")).contains("Terminal open?", "Bookings");
         assertThat(texts(rules.at("/numbers"), "/title")).contains("Main line");
-        assertThat(client.get(PLAN + "/rules-of-hours/none").status()).isEqualTo(404);
+        assertThat(DRAFT.ask("/rules-of-hours/none").status()).isEqualTo(404);
     }
 
     @Test
     void aTypedRuleIsReadBackPreviewedAndKept() {
         String typed = "/rules-of-hours/terminal/typed?words=" + encoded("closed last Fri in Jun from 3pm");
-        JsonNode would = get(typed);
+        JsonNode would = DRAFT.get(typed);
         assertThat(would.at("/says").asString()).isEqualTo("closed on last Fri in Jun from 15:00");
         assertThat(would.at("/place").asInt()).isZero();
-        String wish = wish("hours/terminal", "/states", would.at("/states"));
-        Client.Answer preview = client.post(PLAN + "/preview", wish);
-        assertThat(preview.status()).as(preview.text()).isEqualTo(200);
-        assertThat(preview.json().at("/says").asString())
+        String wish = set("hours/terminal", "/states", would.at("/states").toString());
+        JsonNode preview = good(DRAFT.post("/preview", wishes(wish)));
+        assertThat(preview.at("/says").asString())
                 .isEqualTo("Terminal hours: with closed on last Fri in Jun from 15:00");
-        assertThat(preview.json().at("/noticed/count").asInt()).isPositive();
-        assertThat(get("/rules-of-hours/terminal").at("/rules")).hasSize(4);
-        assertThat(client.post(PLAN + "/edits", wish).status()).isEqualTo(200);
-        assertThat(get("/rules-of-hours/terminal").at("/rules/0/said").asString())
+        assertThat(preview.at("/noticed/count").asInt()).isPositive();
+        assertThat(DRAFT.get("/rules-of-hours/terminal").at("/rules")).hasSize(4);
+        DRAFT.edit(wish);
+        assertThat(DRAFT.get("/rules-of-hours/terminal").at("/rules/0/said").asString())
                 .isEqualTo("closed on last Fri in Jun from 15:00");
-        JsonNode wrong = get("/rules-of-hours/terminal/typed?words=" + encoded("closed on a whim"));
+        JsonNode wrong = DRAFT.get("/rules-of-hours/terminal/typed?words=" + encoded("closed on a whim"));
         assertThat(wrong.at("/wrong").asBoolean()).isTrue();
         assertThat(wrong.at("/says").asString()).startsWith("'a' is not understood here.");
-        assertThat(get("/rules-of-hours/terminal/typed?instead=4&words=" + encoded("closed Sun"))
+        assertThat(DRAFT.get("/rules-of-hours/terminal/typed?instead=4&words=" + encoded("closed Sun"))
                         .at("/says")
                         .asString())
                 .isEqualTo("The last rule is what holds else: it has no days and no hours.");
@@ -119,18 +89,18 @@ class HoursTest {
     @Test
     void anEdgeThatIsMovedSaysWhatTheHoursWouldBe() {
         String moved = "/rules-of-hours/terminal/moved?date=2026-11-24&from=450";
-        JsonNode would = get(moved + "&to=465");
+        JsonNode would = DRAFT.get(moved + "&to=465");
         assertThat(would.at("/says").asString()).isEqualTo("open Mon–Sat 07:45–19:00, Sun 09:00–17:00");
         assertThat(would.at("/states/2/weekly/0").asString()).isEqualTo("Mon-Sat 07:45-19:00");
-        assertThat(get(moved + "&to=465&alone=true").at("/says").asString())
+        assertThat(DRAFT.get(moved + "&to=465&alone=true").at("/says").asString())
                 .isEqualTo("open Mon, Wed–Sat 07:30–19:00, Tue 07:45–19:00, Sun 09:00–17:00");
-        assertThat(get(moved + "&to=1200").at("/wrong").asBoolean()).isTrue();
-        assertThat(get(moved + "&to=1500").at("/says").asString()).contains("00:00 to 24:00");
+        assertThat(DRAFT.get(moved + "&to=1200").at("/wrong").asBoolean()).isTrue();
+        assertThat(DRAFT.get(moved + "&to=1500").at("/says").asString()).contains("00:00 to 24:00");
     }
 
     @Test
     void daysOfACalendarFileAndPublicHolidaysAreAddedToAState() {
-        Client.Answer read = client.postText(PLAN + "/read-calendar", """
+        JsonNode read = good(DRAFT.postText("/read-calendar", """
                 BEGIN:VCALENDAR
                 BEGIN:VEVENT
                 SUMMARY:Regatta
@@ -144,39 +114,31 @@ class HoursTest {
                 BEGIN:VTODO
                 END:VTODO
                 END:VCALENDAR
-                """);
-        assertThat(read.status()).as(read.text()).isEqualTo(200);
-        assertThat(texts(read.json().at("/events"), "/words")).containsExactly("12 Jun 2027", "5 Mar 2027 14:00–16:00");
-        assertThat(read.json().at("/unread/0/line").asInt()).isEqualTo(11);
-        JsonNode would = get("/rules-of-hours/freight/with-days?state=holiday&days=" + encoded("12 Jun 2027") + "&days="
-                + encoded("5 Mar 2027 14:00–16:00"));
+                """));
+        assertThat(texts(read.at("/events"), "/words")).containsExactly("12 Jun 2027", "5 Mar 2027 14:00–16:00");
+        assertThat(read.at("/unread/0/line").asInt()).isEqualTo(11);
+        JsonNode would = DRAFT.get("/rules-of-hours/freight/with-days?state=holiday&days=" + encoded("12 Jun 2027")
+                + "&days=" + encoded("5 Mar 2027 14:00–16:00"));
         assertThat(would.at("/states/1/on"))
                 .hasToString("[\"12-25\",\"12-26\",\"01-01\",\"2027-03-26\",\"2027-03-29\",\"2027-06-12\"]");
         assertThat(would.at("/states/0/on")).hasToString("[\"2027-03-05\"]");
-        JsonNode norway = get("/holidays?country=NO");
+        JsonNode norway = DRAFT.get("/holidays?country=NO");
         assertThat(texts(norway.at("/days"), "/words")).contains("17 May");
-        assertThat(client.get(PLAN + "/holidays?country=NO&region=none").status())
-                .isEqualTo(422);
-        assertThat(client.get(PLAN + "/rules-of-hours/freight/calendar").text())
+        assertThat(DRAFT.ask("/holidays?country=NO&region=none").status()).isEqualTo(422);
+        assertThat(DRAFT.ask("/rules-of-hours/freight/calendar").text())
                 .startsWith("BEGIN:VCALENDAR")
                 .contains("SUMMARY:loading");
     }
 
     @Test
     void aSwitchSaysWhereItSendsCallsAndWhoTurnedItWhen() {
-        JsonNode positions = get("/positions-of-switch/timetable");
+        JsonNode positions = DRAFT.get("/positions-of-switch/timetable");
         assertThat(texts(positions.at("/positions"), "/leads/0/to"))
                 .containsExactly("queue Bookings", "announcement Reduced timetable");
         assertThat(texts(positions.at("/numbers"), "/title")).contains("Main line");
-        client.post(
-                PLAN + "/edits",
-                "{\"wishes\":[{\"set\":{\"object\":\"switch/timetable\",\"field\":\"/now\","
-                        + "\"value\":\"reduced\"}}]}");
-        client.post(
-                PLAN + "/edits",
-                "{\"wishes\":[{\"set\":{\"object\":\"switch/timetable\",\"field\":\"/name\","
-                        + "\"value\":\"Sailings\"}}]}");
-        JsonNode turned = get("/week-of-hours?at=2026-11-24T10:15").at("/switches/0");
+        DRAFT.edit(set("switch/timetable", "/now", "\"reduced\""));
+        DRAFT.edit(set("switch/timetable", "/name", "\"Sailings\""));
+        JsonNode turned = DRAFT.get("/week-of-hours?at=2026-11-24T10:15").at("/switches/0");
         assertThat(turned.at("/now").asString()).isEqualTo("reduced");
         assertThat(turned.at("/since/account").asString()).isEqualTo(RunningApplication.NAME);
     }

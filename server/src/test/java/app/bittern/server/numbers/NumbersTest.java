@@ -1,58 +1,23 @@
 package app.bittern.server.numbers;
 
+import static app.bittern.server.testing.DemoDraft.good;
+import static app.bittern.server.testing.DemoDraft.set;
+import static app.bittern.server.testing.DemoDraft.texts;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.bittern.server.testing.Client;
-import app.bittern.server.testing.RunningApplication;
-import java.util.ArrayList;
-import java.util.List;
-import org.junit.jupiter.api.BeforeEach;
+import app.bittern.server.testing.DemoDraft;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
 import tools.jackson.databind.JsonNode;
 
 /// The order of precedence, the numbering plan, numbers in any spelling, and what arrived and matched nothing.
 class NumbersTest {
-    private static final String PLAN = "/api/sites/saltreach/draft";
-
     @RegisterExtension
-    static final RunningApplication APPLICATION = RunningApplication.withDemo();
-
-    private Client client = APPLICATION.client();
-
-    @BeforeEach
-    void asTheDemoPlanIs() {
-        APPLICATION.asTheDemoPlanIs();
-        client = APPLICATION.signedIn();
-    }
-
-    private JsonNode get(String path) {
-        Client.Answer answer = client.get(PLAN + path);
-        assertThat(answer.status()).as(answer.text()).isEqualTo(200);
-        return answer.json();
-    }
-
-    private JsonNode posted(Client.Answer answer) {
-        assertThat(answer.status()).as(answer.text()).isEqualTo(200);
-        return answer.json();
-    }
-
-    private static List<String> texts(JsonNode list, String at) {
-        List<String> all = new ArrayList<>();
-        list.forEach(one -> all.add(one.at(at).asString()));
-        return all;
-    }
-
-    private void set(String object, String field, String value) {
-        posted(client.post(
-                PLAN + "/edits",
-                "{\"wishes\":[{\"set\":{\"object\":\"" + object + "\",\"field\":\"" + field + "\",\"value\":" + value
-                        + "}}]}"));
-    }
+    static final DemoDraft DRAFT = new DemoDraft();
 
     @Test
     void theOrderOfANumberSaysWhatEachRouteTakesAndWhyOneNeverDoes() {
-        JsonNode order = get("/routes-in-order?number=%2B441632960100");
+        JsonNode order = DRAFT.get("/routes-in-order?number=%2B441632960100");
         assertThat(texts(order.at("/ranks"), "/title"))
                 .containsExactly("Account hauliers", "Main line", "Nuisance callers", "Anything else");
         assertThat(order.at("/ranks/0/contacts").asInt()).isEqualTo(2);
@@ -62,23 +27,23 @@ class NumbersTest {
         assertThat(texts(order.at("/ranks/2/before"), "")).containsExactly("Main line");
         assertThat(order.at("/unmatched").isMissingNode()).isTrue();
         // A route of a number in its hours alone leaves the rest of the week to the next.
-        set("route/main", "/while", "\"hours/terminal open\"");
-        JsonNode parted = get("/routes-in-order?number=%2B441632960100");
+        DRAFT.edit(set("route/main", "/while", "\"hours/terminal open\""));
+        JsonNode parted = DRAFT.get("/routes-in-order?number=%2B441632960100");
         double open = parted.at("/ranks/1/share").asDouble();
         double rest = parted.at("/ranks/3/share").asDouble();
         assertThat(open).isBetween(0.3, 0.99);
         assertThat(open + rest).isBetween(0.999, 1.001);
-        set("route/any", "/enabled", "false");
-        JsonNode off = get("/routes-in-order?number=%2B441632960100");
+        DRAFT.edit(set("route/any", "/enabled", "false"));
+        JsonNode off = DRAFT.get("/routes-in-order?number=%2B441632960100");
         assertThat(off.at("/ranks/3/on").asBoolean()).isFalse();
         assertThat(off.at("/unmatched").asString()).contains("other callers");
-        assertThat(texts(get("/routes-in-order").at("/ranks"), "/title")).hasSize(8);
-        assertThat(client.get(PLAN + "/routes-in-order?number=one").status()).isEqualTo(422);
+        assertThat(texts(DRAFT.get("/routes-in-order").at("/ranks"), "/title")).hasSize(8);
+        assertThat(DRAFT.ask("/routes-in-order?number=one").status()).isEqualTo(422);
     }
 
     @Test
     void theNumberingPlanSaysWhatIsUsedAndFree() {
-        JsonNode plan = get("/numbering");
+        JsonNode plan = DRAFT.get("/numbering");
         JsonNode staff = plan.at("/blocks/0");
         assertThat(staff.at("/size").asInt()).isEqualTo(100);
         assertThat(staff.at("/next").asString()).isEqualTo("2000");
@@ -88,44 +53,40 @@ class NumbersTest {
 
     @Test
     void numbersAreReadInAnySpellingAsTheirTrunkDeliversThem() {
-        JsonNode read = posted(client.postText(
-                PLAN + "/read-numbers?trunk=trunk/old-line",
-                "01632 960171 Weighbridge\n(01632) 960-170\nnothing here\n"));
+        JsonNode read = good(DRAFT.postText(
+                "/read-numbers?trunk=trunk/old-line", "01632 960171 Weighbridge\n(01632) 960-170\nnothing here\n"));
         assertThat(read.at("/lines/0/name").asString()).isEqualTo("Weighbridge");
         assertThat(read.at("/lines/0/numbers/0/number").asString()).isEqualTo("+441632960171");
         assertThat(read.at("/lines/0/numbers/0/arrives").asString()).isEqualTo("960171");
         assertThat(read.at("/lines/1/numbers/0/known").asBoolean()).isTrue();
         assertThat(read.at("/lines/2/wrong").asString()).isEqualTo("there is no number in it");
-        JsonNode clash = posted(client.postText(PLAN + "/read-numbers?trunk=trunk/old-line", "+491632960170"));
+        JsonNode clash = good(DRAFT.postText("/read-numbers?trunk=trunk/old-line", "+491632960170"));
         assertThat(clash.at("/lines/0/numbers/0/clash").asString()).isEqualTo("Freight");
     }
 
     @Test
     void whatArrivedAndMatchesNothingIsListedUntilSomethingTakesIt() {
-        set("route/any", "/enabled", "false");
-        JsonNode taken = posted(client.post(
-                PLAN + "/arrivals",
-                "{\"trunk\":\"trunk/old-line\",\"lines\":\"960171 14\\n960170\\nwhat\\n9601\\n960171\"}"));
+        DRAFT.edit(set("route/any", "/enabled", "false"));
+        JsonNode taken = good(DRAFT.post(
+                "/arrivals", "{\"trunk\":\"trunk/old-line\",\"lines\":\"960171 14\\n960170\\nwhat\\n9601\\n960171\"}"));
         assertThat(taken.at("/kept").asInt()).isEqualTo(3);
         assertThat(taken.at("/matched").asInt()).isEqualTo(1);
         assertThat(taken.at("/unread/0").asString()).startsWith("line 3: found 'what'");
-        JsonNode arrivals = get("/arrivals").at("/arrivals");
+        JsonNode arrivals = DRAFT.get("/arrivals").at("/arrivals");
         assertThat(texts(arrivals, "/digits")).containsExactlyInAnyOrder("960171", "9601");
         JsonNode weighbridge = arrivals.get(texts(arrivals, "/digits").indexOf("960171"));
         assertThat(weighbridge.at("/times").asInt()).isEqualTo(15);
         assertThat(weighbridge.at("/why").asString()).contains("no inbound number on it ends so");
         // A number of it and a route for it, and it is no longer there.
-        posted(client.post(
-                PLAN + "/edits",
-                "{\"wishes\":[{\"create\":{\"object\":\"number/+441632960171\",\"body\":{\"trunk\":\"old-line\"}}},"
-                        + "{\"create\":{\"object\":\"route/weighbridge\",\"body\":{\"called\":\"+441632960171\","
-                        + "\"to\":\"ring-group/reception\"}}}]}"));
-        JsonNode left = get("/arrivals").at("/arrivals");
+        DRAFT.edit("{\"create\":{\"object\":\"number/+441632960171\",\"body\":{\"trunk\":\"old-line\"}}},"
+                + "{\"create\":{\"object\":\"route/weighbridge\",\"body\":{\"called\":\"+441632960171\","
+                + "\"to\":\"ring-group/reception\"}}}");
+        JsonNode left = DRAFT.get("/arrivals").at("/arrivals");
         assertThat(texts(left, "/digits")).containsExactly("9601");
         String told = "{\"id\":" + left.at("/0/id").asInt() + ",\"ours\":true}";
-        assertThat(client.post(PLAN + "/arrivals/told", told).status()).isEqualTo(204);
-        assertThat(get("/arrivals").at("/arrivals/0/ours").asBoolean()).isTrue();
-        assertThat(client.post(PLAN + "/arrivals", "{\"trunk\":\"trunk/none\",\"lines\":\"1\"}")
+        assertThat(DRAFT.post("/arrivals/told", told).status()).isEqualTo(204);
+        assertThat(DRAFT.get("/arrivals").at("/arrivals/0/ours").asBoolean()).isTrue();
+        assertThat(DRAFT.post("/arrivals", "{\"trunk\":\"trunk/none\",\"lines\":\"1\"}")
                         .json()
                         .at("/detail")
                         .asString())

@@ -1,50 +1,23 @@
 package app.bittern.server.object;
 
+import static app.bittern.server.testing.DemoDraft.set;
+import static app.bittern.server.testing.DemoDraft.texts;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.bittern.server.testing.Client;
-import app.bittern.server.testing.RunningApplication;
-import java.util.ArrayList;
+import app.bittern.server.testing.DemoDraft;
 import java.util.List;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
 import tools.jackson.databind.JsonNode;
 
 /// Objects one by one and in lists, and what can stand in their fields.
 class ObjectsTest {
-    private static final String PLAN = "/api/sites/saltreach/draft";
-
     @RegisterExtension
-    static final RunningApplication APPLICATION = RunningApplication.withDemo();
-
-    private Client client = APPLICATION.client();
-
-    @BeforeEach
-    void asTheDemoPlanIs() {
-        APPLICATION.asTheDemoPlanIs();
-        client = APPLICATION.signedIn();
-    }
-
-    private JsonNode get(String path) {
-        Client.Answer answer = client.get(PLAN + path);
-        assertThat(answer.status()).as(answer.text()).isEqualTo(200);
-        return answer.json();
-    }
-
-    private static List<String> texts(JsonNode list, String at) {
-        List<String> all = new ArrayList<>();
-        list.forEach(one -> all.add(one.at(at).asString()));
-        return all;
-    }
-
-    private Client.Answer edit(String... wishes) {
-        return client.post(PLAN + "/edits", "{\"wishes\":[" + String.join(",", wishes) + "]}");
-    }
+    static final DemoDraft DRAFT = new DemoDraft();
 
     @Test
     void anObjectIsThereAsThePlanFileHasItAndAsPeopleReadIt() {
-        JsonNode group = get("/objects/ring-group/freight");
+        JsonNode group = DRAFT.get("/objects/ring-group/freight");
         assertThat(group.at("/title").asString()).isEqualTo("Freight office");
         assertThat(group.at("/body/ringFor").asString()).isEqualTo("24s");
         JsonNode shown = group.at("/shown");
@@ -59,86 +32,83 @@ class ObjectsTest {
 
     @Test
     void whoReachesAnObjectIsToldWithACallThatDoes() {
-        JsonNode reached = get("/objects/mailbox/bookings/reached");
+        JsonNode reached = DRAFT.get("/objects/mailbox/bookings/reached");
         assertThat(texts(reached.at("/numbers"), "/title")).contains("Main line");
         JsonNode bench = reached.at("/bench");
-        JsonNode trace = get("/trace?to=" + bench.at("/to").asString().replace("+", "%2B") + "&at="
+        JsonNode trace = DRAFT.get("/trace?to=" + bench.at("/to").asString().replace("+", "%2B") + "&at="
                 + bench.at("/at").asString() + "&keys=" + bench.at("/keys").asString());
         assertThat(texts(trace.at("/trace/steps"), "/object")).contains("mailbox/bookings");
-        assertThat(get("/objects/contact/%2B441632960555/reached").at("/numbers"))
+        assertThat(DRAFT.get("/objects/contact/%2B441632960555/reached").at("/numbers"))
                 .isEmpty();
     }
 
     @Test
     void aListIsFilteredOrderedAndGivenInWindows() {
-        JsonNode all = get("/objects/extension?column=ringFor&column=doNotDisturb");
+        JsonNode all = DRAFT.get("/objects/extension?column=ringFor&column=doNotDisturb");
         assertThat(all.at("/total").asInt()).isEqualTo(12);
         assertThat(texts(all.at("/rows"), "/key")).startsWith("2001", "2002", "2010");
         assertThat(texts(all.at("/rows/1/cells"), "")).containsExactly("20 s (7 rings)", "no");
-        JsonNode found = get("/objects/extension?find=desk&order=title&descending=true");
+        JsonNode found = DRAFT.get("/objects/extension?find=desk&order=title&descending=true");
         assertThat(texts(found.at("/rows"), "/title"))
                 .containsExactly("Port control desk B 2102", "Port control desk A 2101");
-        JsonNode window = get("/objects/extension?from=3&rows=2");
+        JsonNode window = DRAFT.get("/objects/extension?from=3&rows=2");
         assertThat(window.at("/total").asInt()).isEqualTo(12);
         assertThat(texts(window.at("/rows"), "/key")).containsExactly("2011", "2012");
-        assertThat(client.get(PLAN + "/objects/colour").status()).isEqualTo(404);
-        assertThat(client.get(PLAN + "/objects/queue/none").json().at("/detail").asString())
-                .isEqualTo("There is no queue 'none' in this plan.");
+        assertThat(DRAFT.ask("/objects/colour").status()).isEqualTo(404);
+        assertThat(DRAFT.ask("/objects/queue/none").json().at("/detail").asString())
+                .isEqualTo("This plan has no queue 'none'.");
     }
 
     @Test
     void whatCanStandInAFieldFitsIt() {
-        assertThat(texts(get("/choices?kind=ring-group&at=/noAnswer&find=book"), "/value"))
+        assertThat(texts(DRAFT.get("/choices?kind=ring-group&at=/noAnswer&find=book"), "/value"))
                 .contains("queue/bookings", "mailbox/bookings")
                 .allMatch(value -> value.contains("/"));
-        assertThat(texts(get("/choices?kind=ring-group&at=/members/0/extension&find=2014"), "/value"))
+        assertThat(texts(DRAFT.get("/choices?kind=ring-group&at=/members/0/extension&find=2014"), "/value"))
                 .containsExactly("2014");
-        assertThat(texts(get("/choices?kind=route&at=/while&find=terminal"), "/value"))
+        assertThat(texts(DRAFT.get("/choices?kind=route&at=/while&find=terminal"), "/value"))
                 .contains("hours/terminal open");
-        assertThat(texts(get("/choices?kind=code&at=/does&find=log"), "/value"))
+        assertThat(texts(DRAFT.get("/choices?kind=code&at=/does&find=log"), "/value"))
                 .contains("login queue/bookings", "logout queue/bookings");
-        assertThat(texts(get("/choices?kind=ring-group&at=/noAnswer&find=repeat"), "/value"))
+        assertThat(texts(DRAFT.get("/choices?kind=ring-group&at=/noAnswer&find=repeat"), "/value"))
                 .isEmpty();
-        assertThat(texts(get("/choices?kind=menu&at=/keys/1/to&find=repeat"), "/value"))
+        assertThat(texts(DRAFT.get("/choices?kind=menu&at=/keys/1/to&find=repeat"), "/value"))
                 .contains("repeat");
-        assertThat(texts(get("/choices?kind=alarm&at=/on/dialled&find=emer"), "/title"))
+        assertThat(texts(DRAFT.get("/choices?kind=alarm&at=/on/dialled&find=emer"), "/title"))
                 .contains("any emergency number", "Emergency");
         // Where calls go, busy is the busy tone; why a mailbox greets is a word by itself.
-        assertThat(texts(get("/choices?kind=ring-group&at=/noAnswer&find=busy"), "/title"))
+        assertThat(texts(DRAFT.get("/choices?kind=ring-group&at=/noAnswer&find=busy"), "/title"))
                 .contains("busy tone");
-        assertThat(texts(get("/choices?kind=branch&at=/cases/open/greetAs&find="), "/title"))
+        assertThat(texts(DRAFT.get("/choices?kind=branch&at=/cases/open/greetAs&find="), "/title"))
                 .contains("busy", "no answer");
-        assertThat(client.get(PLAN + "/choices?kind=menu&at=/colour").status()).isEqualTo(404);
+        assertThat(DRAFT.ask("/choices?kind=menu&at=/colour").status()).isEqualTo(404);
     }
 
     @Test
     void theNamesThatAnEntryCanHaveAreThoseThatNoneHas() {
-        assertThat(texts(get("/names?object=menu/front-desk&field=keys"), "/value"))
+        assertThat(texts(DRAFT.get("/names?object=menu/front-desk&field=keys"), "/value"))
                 .contains("5", "6", "*")
                 .doesNotContain("1", "2", "3");
-        assertThat(texts(get("/names?object=prompt/reduced&field=*"), "/value")).containsExactly("nb-NO");
+        assertThat(texts(DRAFT.get("/names?object=prompt/reduced&field=*"), "/value"))
+                .containsExactly("nb-NO");
     }
 
     @Test
     void aNameIsEnoughForNewHoursAndANewSwitch() {
         for (String kind : List.of("hours", "switch")) {
-            JsonNode fresh = get("/fresh/" + kind + "?name=Night");
+            JsonNode fresh = DRAFT.get("/fresh/" + kind + "?name=Night");
             assertThat(fresh.at("/asks")).isEmpty();
-            assertThat(edit("{\"create\":{\"object\":\"" + kind + "/night\",\"body\":" + fresh.at("/body") + "}}")
-                            .status())
-                    .isEqualTo(200);
+            DRAFT.edit("{\"create\":{\"object\":\"" + kind + "/night\",\"body\":" + fresh.at("/body") + "}}");
         }
     }
 
     @Test
     void aNewPromiseSaysWhatEveryPlanShouldKeep() {
-        JsonNode fresh = get("/fresh/promise?name=Nobody%20is%20lost");
+        JsonNode fresh = DRAFT.get("/fresh/promise?name=Nobody%20is%20lost");
         assertThat(fresh.at("/asks")).isEmpty();
-        assertThat(edit("{\"create\":{\"object\":\"promise/" + fresh.at("/key").asString() + "\",\"body\":"
-                                + fresh.at("/body") + "}}")
-                        .status())
-                .isEqualTo(200);
-        assertThat(get("/objects/promise/nobody-is-lost")
+        DRAFT.edit("{\"create\":{\"object\":\"promise/" + fresh.at("/key").asString() + "\",\"body\":"
+                + fresh.at("/body") + "}}");
+        assertThat(DRAFT.get("/objects/promise/nobody-is-lost")
                         .at("/body/never/ends/0")
                         .asString())
                 .isEqualTo("lost");
@@ -146,43 +116,37 @@ class ObjectsTest {
 
     @Test
     void aNewObjectBeginsWithAFreeKeyAndNumberAndSaysWhatItAsksFor() {
-        JsonNode fresh = get("/fresh/ring-group?name=Night%20desk");
+        JsonNode fresh = DRAFT.get("/fresh/ring-group?name=Night%20desk");
         assertThat(fresh.at("/key").asString()).isEqualTo("night-desk");
         assertThat(texts(fresh.at("/asks"), "")).contains("/noAnswer");
         String number = fresh.at("/body/number").asString();
-        assertThat(get("/find?find=" + number)).isEmpty();
-        assertThat(edit("{\"create\":{\"object\":\"ring-group/night-desk\",\"body\":" + fresh.at("/body") + "}}")
-                        .status())
-                .isEqualTo(200);
-        assertThat(get("/fresh/ring-group?name=Night%20desk").at("/key").asString())
+        assertThat(DRAFT.get("/find?find=" + number)).isEmpty();
+        DRAFT.edit("{\"create\":{\"object\":\"ring-group/night-desk\",\"body\":" + fresh.at("/body") + "}}");
+        assertThat(DRAFT.get("/fresh/ring-group?name=Night%20desk").at("/key").asString())
                 .isEqualTo("night-desk-2");
-        assertThat(texts(get("/fresh/branch").at("/asks"), "")).startsWith("/by");
+        assertThat(texts(DRAFT.get("/fresh/branch").at("/asks"), "")).startsWith("/by");
     }
 
     @Test
     void aCopyHasItsFieldsAndANameAndNumberOfItsOwn() {
-        JsonNode copy = get("/fresh/queue?like=bookings");
+        JsonNode copy = DRAFT.get("/fresh/queue?like=bookings");
         assertThat(copy.at("/body/name").asString()).isEqualTo("Bookings copy");
         assertThat(copy.at("/key").asString()).isEqualTo("bookings-copy");
-        assertThat(edit("{\"create\":{\"object\":\"queue/bookings-copy\",\"body\":" + copy.at("/body") + "}}")
-                        .status())
-                .isEqualTo(200);
-        JsonNode made = get("/objects/queue/bookings-copy").at("/body");
-        JsonNode was = get("/objects/queue/bookings").at("/body");
+        DRAFT.edit("{\"create\":{\"object\":\"queue/bookings-copy\",\"body\":" + copy.at("/body") + "}}");
+        JsonNode made = DRAFT.get("/objects/queue/bookings-copy").at("/body");
+        JsonNode was = DRAFT.get("/objects/queue/bookings").at("/body");
         assertThat(made.at("/agents")).isEqualTo(was.at("/agents"));
         assertThat(made.at("/number")).isNotEqualTo(was.at("/number"));
     }
 
     @Test
     void aRenamedObjectIsNamedByItsNewKeyEverywhere() {
-        assertThat(edit("{\"rename\":{\"object\":\"mailbox/bookings\",\"key\":\"seats\"}}")
-                        .status())
-                .isEqualTo(200);
-        assertThat(client.get(PLAN + "/objects/mailbox/bookings").status()).isEqualTo(404);
-        assertThat(get("/objects/mailbox/seats").at("/uses")).isNotEmpty();
-        assertThat(get("/objects/queue/bookings").at("/body/overflow").asString())
+        DRAFT.edit("{\"rename\":{\"object\":\"mailbox/bookings\",\"key\":\"seats\"}}");
+        assertThat(DRAFT.ask("/objects/mailbox/bookings").status()).isEqualTo(404);
+        assertThat(DRAFT.get("/objects/mailbox/seats").at("/uses")).isNotEmpty();
+        assertThat(DRAFT.get("/objects/queue/bookings").at("/body/overflow").asString())
                 .isEqualTo("mailbox/seats");
-        assertThat(edit("{\"rename\":{\"object\":\"mailbox/seats\",\"key\":\"lost-property\"}}")
+        assertThat(DRAFT.wish("{\"rename\":{\"object\":\"mailbox/seats\",\"key\":\"lost-property\"}}")
                         .json()
                         .at("/detail")
                         .asString())
@@ -191,16 +155,16 @@ class ObjectsTest {
 
     @Test
     void theHistoryOfAnObjectIsOfThatObjectAlone() {
-        edit("{\"set\":{\"object\":\"queue/bookings\",\"field\":\"/maxWait\",\"value\":\"5m\"}}");
-        edit("{\"set\":{\"object\":\"mailbox/bookings\",\"field\":\"/name\",\"value\":\"Seats\"}}");
-        JsonNode entries = get("/journal?object=mailbox/bookings&most=1");
+        DRAFT.edit(set("queue/bookings", "/maxWait", "\"5m\""));
+        DRAFT.edit(set("mailbox/bookings", "/name", "\"Seats\""));
+        JsonNode entries = DRAFT.get("/journal?object=mailbox/bookings&most=1");
         assertThat(entries.at("/0/says").asString()).contains("Seats");
     }
 
     @Test
     void whoReachesARouteAndWhatDecidesOrIsSaidIsToldToo() {
         for (String object : List.of("route/main", "hours/terminal", "prompt/closed")) {
-            JsonNode reached = get("/objects/" + object + "/reached");
+            JsonNode reached = DRAFT.get("/objects/" + object + "/reached");
             assertThat(reached.at("/numbers").size()).as(object).isPositive();
             assertThat(reached.at("/bench/to").asString()).as(object).startsWith("+44");
         }
@@ -208,17 +172,18 @@ class ObjectsTest {
 
     @Test
     void aPromptThatNamesItsLanguageIsReadWithIt() {
-        edit(
-                "{\"set\":{\"object\":\"mailbox/reception\",\"field\":\"/greeting\",\"value\":\"prompt/mailbox-general in nb-NO\"}}");
-        assertThat(texts(get("/objects/mailbox/reception").at("/shown"), "/text"))
+        DRAFT.edit(set("mailbox/reception", "/greeting", "\"prompt/mailbox-general in nb-NO\""));
+        assertThat(texts(DRAFT.get("/objects/mailbox/reception").at("/shown"), "/text"))
                 .anyMatch(text -> text.contains("mailbox-general in Norwegian"));
     }
 
     @Test
     void theBeginningOfANumberIsNotWrittenAsANumber() {
-        assertThat(texts(get("/objects/route/nuisance").at("/shown"), "/text"))
+        assertThat(texts(DRAFT.get("/objects/route/nuisance").at("/shown"), "/text"))
                 .noneMatch(text -> text.contains("1632"));
-        assertThat(get("/objects/route/nuisance").at("/body/caller/prefix").asString())
+        assertThat(DRAFT.get("/objects/route/nuisance")
+                        .at("/body/caller/prefix")
+                        .asString())
                 .isEqualTo("+4416329609");
     }
 }

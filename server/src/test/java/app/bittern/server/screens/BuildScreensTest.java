@@ -1,49 +1,24 @@
 package app.bittern.server.screens;
 
+import static app.bittern.server.testing.DemoDraft.set;
+import static app.bittern.server.testing.DemoDraft.texts;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import app.bittern.server.testing.Client;
-import app.bittern.server.testing.RunningApplication;
+import app.bittern.server.testing.DemoDraft;
 import java.util.ArrayList;
 import java.util.List;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 
 /// What the screens of groups, queues, voicemail and the overview are told.
 class BuildScreensTest {
-    private static final String PLAN = "/api/sites/saltreach/draft";
     private static final String AT = "at=2026-11-24T10:15";
 
     @RegisterExtension
-    static final RunningApplication APPLICATION = RunningApplication.withDemo();
-
-    private Client client = APPLICATION.client();
-
-    @BeforeEach
-    void asTheDemoPlanIs() {
-        APPLICATION.asTheDemoPlanIs();
-        client = APPLICATION.signedIn();
-    }
-
-    private JsonNode get(String path) {
-        Client.Answer answer = client.get(PLAN + path);
-        assertThat(answer.status()).as(answer.text()).isEqualTo(200);
-        return answer.json();
-    }
-
-    private void edit(String... wishes) {
-        Client.Answer answer = client.post(PLAN + "/edits", "{\"wishes\":[" + String.join(",", wishes) + "]}");
-        assertThat(answer.status()).as(answer.text()).isEqualTo(200);
-    }
-
-    private static List<String> texts(JsonNode list, String at) {
-        List<String> all = new ArrayList<>();
-        list.forEach(one -> all.add(one.at(at).asString()));
-        return all;
-    }
+    static final DemoDraft DRAFT = new DemoDraft();
 
     private static JsonNode named(JsonNode list, String title) {
         return list.get(texts(list, "/title").indexOf(title));
@@ -51,7 +26,7 @@ class BuildScreensTest {
 
     @Test
     void groupsAreDrawnAsTheyRing() {
-        JsonNode groups = get("/groups").at("/groups");
+        JsonNode groups = DRAFT.get("/groups").at("/groups");
         JsonNode reception = named(groups, "Reception");
         assertThat(texts(reception.at("/members"), "/title"))
                 .containsExactly("Ingrid Fell 2001", "Tom Arrowby 2002", "Priya Nair 2010");
@@ -66,13 +41,12 @@ class BuildScreensTest {
 
     @Test
     void whatIsOddOfAMemberIsSaid() {
-        edit(
-                "{\"set\":{\"object\":\"ring-group/reception\",\"field\":\"/members/3\",\"value\":{\"extension\":\"2001\","
-                        + "\"after\":\"25s\"}}}",
-                "{\"set\":{\"object\":\"extension/2002\",\"field\":\"/forward/always\",\"value\":\"chain/freight-on-call\"}}",
-                "{\"set\":{\"object\":\"extension/2010\",\"field\":\"/doNotDisturb\",\"value\":true}}");
-        JsonNode members =
-                named(get("/groups?find=reception").at("/groups"), "Reception").at("/members");
+        DRAFT.edit(
+                set("ring-group/reception", "/members/3", "{\"extension\":\"2001\",\"after\":\"25s\"}"),
+                set("extension/2002", "/forward/always", "\"chain/freight-on-call\""),
+                set("extension/2010", "/doNotDisturb", "true"));
+        JsonNode members = named(DRAFT.get("/groups?find=reception").at("/groups"), "Reception")
+                .at("/members");
         assertThat(texts(members.at("/0/notes"), "")).containsExactly("in the group twice");
         assertThat(texts(members.at("/1/notes"), ""))
                 .containsExactly("forwards all calls to chain Freight on call, which is not followed here");
@@ -82,7 +56,7 @@ class BuildScreensTest {
 
     @Test
     void theScoreOfAWaitIsWhatTheEngineDoes() {
-        JsonNode score = get("/queues/bookings/score?" + AT);
+        JsonNode score = DRAFT.get("/queues/bookings/score?" + AT);
         int joining = score.at("/joining").asInt();
         assertThat(score.at("/seconds").asInt()).isEqualTo(joining + 360);
         assertThat(texts(score.at("/items"), "/says"))
@@ -100,15 +74,30 @@ class BuildScreensTest {
         score.at("/together").forEach(two -> seconds.add(two.at("/second").asInt() - joining));
         assertThat(seconds).contains(280);
         // Outside of the hours in which it is offered, there is no key 2.
-        assertThat(texts(get("/queues/bookings/score?at=2026-11-24T21:00").at("/keys"), "/key"))
+        assertThat(texts(DRAFT.get("/queues/bookings/score?at=2026-11-24T21:00").at("/keys"), "/key"))
                 .containsExactly("5");
-        assertThat(client.get(PLAN + "/queues/none/score?" + AT).status()).isEqualTo(404);
-        assertThat(client.get(PLAN + "/queues/bookings/score?at=noon").status()).isEqualTo(422);
+        assertThat(DRAFT.ask("/queues/none/score?" + AT).status()).isEqualTo(404);
+        assertThat(DRAFT.ask("/queues/bookings/score?at=noon").status()).isEqualTo(422);
+    }
+
+    @Test
+    void theScoreOfSomethingMovedIsThatOfTheQueueThatItWouldMake() {
+        String score = "/queues/bookings/score?" + AT;
+        ObjectNode moved = (ObjectNode) DRAFT.get(score + "&place=1&first=95s");
+        assertThat(moved.at("/items/1/first").asInt()).isEqualTo(95);
+        assertThat(moved.at("/hears")).isNotEqualTo(DRAFT.get(score).at("/hears"));
+        DRAFT.edit(set("queue/bookings", "/meanwhile/1/at", "\"95s\""));
+        ObjectNode kept = (ObjectNode) DRAFT.get(score);
+        assertThat(moved.without("version")).isEqualTo(kept.without("version"));
+        assertThat(DRAFT.ask(score + "&place=4&first=5s").json().at("/detail").asString())
+                .isEqualTo("Nothing is said meanwhile in place 4 of this queue.");
+        assertThat(DRAFT.ask(score + "&place=1&first=soon").json().at("/detail").asString())
+                .startsWith("first: found 'soon'; allowed is a duration with its unit");
     }
 
     @Test
     void theNumberOfAgentsIsReckonedForTheHour() {
-        JsonNode staff = get("/queues/bookings/staff?" + AT);
+        JsonNode staff = DRAFT.get("/queues/bookings/staff?" + AT);
         assertThat(staff.at("/agents").asInt()).isEqualTo(4);
         assertThat(staff.at("/target").asDouble()).isEqualTo(0.8, within(1e-9));
         double before = 0;
@@ -120,7 +109,7 @@ class BuildScreensTest {
         assertThat(staff.at("/curve/" + (needed - 1) + "/level").asDouble()).isGreaterThanOrEqualTo(0.8);
         assertThat(staff.at("/curve/" + (needed - 2) + "/level").asDouble()).isLessThan(0.8);
         // At night the branch leads nobody there.
-        assertThat(get("/queues/bookings/staff?at=2026-11-24T23:00")
+        assertThat(DRAFT.get("/queues/bookings/staff?at=2026-11-24T23:00")
                         .at("/calls")
                         .isMissingNode())
                 .isTrue();
@@ -128,7 +117,7 @@ class BuildScreensTest {
 
     @Test
     void mailboxesSayWhoEndsThere() {
-        JsonNode voicemail = get("/voicemail");
+        JsonNode voicemail = DRAFT.get("/voicemail");
         JsonNode lost = named(voicemail.at("/mailboxes"), "Lost property");
         assertThat(texts(lost.at("/owners"), "")).containsExactly("Lost property 2014");
         assertThat(lost.at("/full").asInt()).isEqualTo(50);
@@ -138,8 +127,8 @@ class BuildScreensTest {
         assertThat(bookings.at("/sent").asString())
                 .isEqualTo("mailed to bookings@saltreach.example with the sound, and kept");
         assertThat(bookings.at("/operator").asString()).isEqualTo("ring group Reception");
-        edit("{\"create\":{\"object\":\"mailbox/attic\",\"body\":{\"name\":\"Attic\"}}}");
-        JsonNode attic = get("/voicemail?only=unreached");
+        DRAFT.edit("{\"create\":{\"object\":\"mailbox/attic\",\"body\":{\"name\":\"Attic\"}}}");
+        JsonNode attic = DRAFT.get("/voicemail?only=unreached");
         assertThat(attic.at("/unreached").asInt()).isEqualTo(1);
         assertThat(attic.at("/nobodys").asInt()).isEqualTo(1);
         assertThat(texts(attic.at("/mailboxes"), "/title")).containsExactly("Attic");
@@ -147,15 +136,15 @@ class BuildScreensTest {
 
     @Test
     void theGlanceFollowsEachNumberInTheHoursThatDifferMost() {
-        JsonNode glance = get("/glance");
+        JsonNode glance = DRAFT.get("/glance");
         assertThat(glance.at("/hours").asString()).isEqualTo("Terminal hours");
         assertThat(texts(glance.at("/columns"), "/state")).containsExactly("open", "closed", "holiday");
         assertThat(texts(glance.at("/columns"), "/at")).allMatch(at -> at.endsWith("T10:00") || at.endsWith("T20:00"));
         JsonNode main = named(glance.at("/numbers"), "Main line");
         assertThat(texts(main.at("/cells"), "/says"))
                 .containsExactly("message in Reception", "message in Bookings", "message in Bookings");
-        get("/findings?wait=20000");
-        JsonNode next = get("/glance");
+        DRAFT.get("/findings?wait=20000");
+        JsonNode next = DRAFT.get("/glance");
         assertThat(next.at("/current").asBoolean()).isTrue();
         assertThat(next.at("/next")).isNotEmpty();
     }
