@@ -146,6 +146,7 @@
       {columns}
       total={rows.total}
       row={gridRow}
+      everything={() => rows.everything()}
       onrange={(from, to) => rows.inSight(from, to)}
       onopen={(row) => visit(row.href)}
       onsort={sort}

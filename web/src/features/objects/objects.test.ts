@@ -45,6 +45,16 @@ describe('a list of thousands', () => {
     expect(api.objects.mock.calls.map((call) => (call[3] as { from: number }).from)).toEqual([0, 400, 600]);
   });
 
+  it('makes all rows known that are to be printed, and asks for each once', async () => {
+    const list = new ObjectRows();
+    list.begin(WANTED);
+    await settled();
+    await list.everything();
+    await list.everything();
+    expect(list.row(999)?.key).toBe('999');
+    expect(api.objects).toHaveBeenCalledTimes(5);
+  });
+
   it('never shows the rows of an earlier question over those of a later', async () => {
     const answers: ((view: ListView) => void)[] = [];
     api.objects.mockImplementation(() => new Promise<ListView>((then) => answers.push(then)));

@@ -54,6 +54,15 @@ export abstract class Windows<Wanted extends object, Row, View extends Window<Ro
     this.#look(false);
   }
 
+  /** Fetches what is not known yet: whatever is printed, stands there whole. */
+  async everything(): Promise<void> {
+    for (let window = 0; window * this.#size < this.total; window++) {
+      if (this.#windows.has(window) || this.#pending.has(window)) continue;
+      this.#pending.add(window);
+      await this.#fetch(window, false);
+    }
+  }
+
   get #first(): number {
     return Math.floor(this.#range[0] / this.#size);
   }

@@ -33,6 +33,7 @@
   let typed = $state('');
   let pasting = $state(false);
   let width = $state(900);
+  let printing = $state(false);
 
   $effect(() => {
     if (site.version === undefined || kind) return;
@@ -44,7 +45,9 @@
   const CELL = 56;
   const PEOPLE = 470;
   let first = $state(0);
-  const room = $derived(Math.max(3, Math.floor((width - PEOPLE) / CELL)));
+  /** A sheet of A4 across. */
+  const PAPER = 1032;
+  const room = $derived(Math.max(3, Math.floor(((printing ? PAPER : width) - PEOPLE) / CELL)));
   const start = $derived(Math.min(first, Math.max(0, groups.length - room)));
   const shown = $derived(groups.slice(start, start + room));
   const columns = $derived<Column[]>([
@@ -229,6 +232,8 @@
           {columns}
           total={rows.total}
           row={gridRow}
+          everything={() => rows.everything()}
+          onpaper={(now) => (printing = now)}
           onrange={(from, to) => rows.inSight(from, to)}
           onopen={(row) => visit(row.href)}
           onletter={letter}
@@ -271,7 +276,7 @@
     </div>
     {#if current}
       <aside
-        class="w-72 shrink-0 overflow-auto border-l border-line bg-panel px-4 py-3"
+        class="no-print w-72 shrink-0 overflow-auto border-l border-line bg-panel px-4 py-3"
         aria-label="About {current.cells[1]}"
       >
         {#key current.key}<PersonSide person={current.key} />{/key}

@@ -33,6 +33,10 @@
     row: (index: number) => GridRow | undefined;
     /** Which rows are in sight, so that they can be asked for. */
     onrange: (from: number, to: number) => void;
+    /** Makes all rows known; they are about to be printed. */
+    everything: () => Promise<void>;
+    /** Before and after it stands on paper. */
+    onpaper?: (printing: boolean) => void;
     onopen: (row: GridRow) => void;
     onsort?: (column: string) => void;
     sorted?: string;
@@ -58,6 +62,8 @@
     total,
     row,
     onrange,
+    everything,
+    onpaper,
     onopen,
     onsort,
     sorted,
@@ -97,6 +103,7 @@
   const upright = $derived(columns.some((one) => one.upright));
   const template = $derived(columns.map((one) => one.width ?? 'minmax(0, 1fr)').join(' '));
   const places = $derived(Array.from({ length: total }, (_, index) => index));
+  const absent = $derived(printing ? places.filter((index) => !row(index)).length : 0);
 
   $effect(() => {
     if (at >= total) at = Math.max(0, total - 1);
@@ -120,6 +127,11 @@
     }
     list?.scrollToIndex(at, { align: 'nearest' });
     await tick();
+  }
+
+  function paper(now: boolean) {
+    printing = now;
+    onpaper?.(now);
   }
 
   function mark(from: number, to: number) {
@@ -285,7 +297,8 @@
     id="{label}-row-{index}"
     aria-rowindex={index + 2}
     aria-selected={one ? marked.has(one.key) : false}
-    class="grid h-7 items-center border-b border-line px-4 {one && marked.has(one.key)
+    class="grid items-center border-b border-line px-4 {printing ? 'min-h-7' : 'h-7'} {one &&
+    marked.has(one.key)
       ? 'bg-reed/15'
       : one && lit?.(one)
         ? 'bg-water/10'
@@ -319,8 +332,14 @@
 {/snippet}
 
 <svelte:window
-  onbeforeprint={() => flushSync(() => (printing = true))}
-  onafterprint={() => (printing = false)}
+  onbeforeprint={() => flushSync(() => paper(true))}
+  onafterprint={() => paper(false)}
+  onkeydown={(event) => {
+    if ((event.ctrlKey || event.metaKey) && event.key === 'p' && places.some((index) => !row(index))) {
+      event.preventDefault();
+      void everything().then(() => window.print());
+    }
+  }}
 />
 
 <div
@@ -363,7 +382,12 @@
   </div>
   <div role="rowgroup">
     {#if printing}
-      {#each places as index (index)}{@render line(index)}{/each}
+      {#each places.filter((index) => row(index)) as index (index)}{@render line(index)}{/each}
+      {#if absent}
+        <p class="px-4 py-1">
+          {absent} more {absent === 1 ? 'row is' : 'rows are'} not on this paper: Ctrl+P fetches them first.
+        </p>
+      {/if}
     {:else}
       <Virtualizer
         bind:this={list}

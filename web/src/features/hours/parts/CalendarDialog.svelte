@@ -3,6 +3,7 @@
   import { saysOf } from '../../../lib/api/client';
   import * as api from '../../../lib/api/endpoints';
   import type { CalendarView } from '../../../lib/api/types';
+  import { TypedText } from '../../../lib/typedText.svelte';
   import Dialog from '../../../lib/ui/Dialog.svelte';
   import AddDays from './AddDays.svelte';
 
@@ -11,7 +12,7 @@
 
   let view = $state.raw<CalendarView | undefined>();
   let wrong = $state.raw<string[]>([]);
-  let text = $state('');
+  const pasted = new TypedText(() => `calendar/${address.site}/${hours}`);
   const days = $derived(
     (view?.events ?? []).map((event) => ({
       id: String(event.line),
@@ -53,12 +54,15 @@
     class="mt-2"
     onsubmit={(event) => {
       event.preventDefault();
-      void read(text);
+      void read(pasted.text);
     }}
   >
-    <textarea class="w-full font-mono text-[13px]" rows="3" bind:value={text} aria-label="Calendar file"
-    ></textarea>
-    <button class="plain" disabled={!text.trim()}>Look into it</button>
+    <textarea
+      class="w-full font-mono text-[13px]"
+      rows="3"
+      bind:value={pasted.text}
+      aria-label="Calendar file"></textarea>
+    <button class="plain" disabled={!pasted.text.trim()}>Look into it</button>
   </form>
   <div role="alert">
     {#each wrong as one (one)}<p class="wrong mt-2">{one}</p>{/each}
@@ -75,7 +79,15 @@
       </ul>
     {/if}
     {#if days.length}
-      <AddDays {hours} {states} {days} close={() => (open = false)} />
+      <AddDays
+        {hours}
+        {states}
+        {days}
+        close={() => {
+          pasted.text = '';
+          open = false;
+        }}
+      />
     {:else}<p class="mt-2">No day in it can be taken over.</p>{/if}
   {/if}
 </Dialog>

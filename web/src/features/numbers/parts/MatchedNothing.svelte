@@ -6,6 +6,7 @@
   import { saysOf } from '../../../lib/api/client';
   import * as api from '../../../lib/api/endpoints';
   import type { ArrivalView, Taken } from '../../../lib/api/types';
+  import { TypedText } from '../../../lib/typedText.svelte';
   import Empty from '../../../lib/ui/Empty.svelte';
   import { creating } from '../../sheet/creating.svelte';
 
@@ -23,7 +24,7 @@
   const ours = $derived(all.filter((one) => one.ours));
 
   let trunk = $state('');
-  let lines = $state('');
+  const pasted = new TypedText(() => `arrivals/${address.site}`);
   let taken = $state.raw<Taken | undefined>();
   let wrong = $state.raw<string[]>([]);
   const on = $derived(trunk || trunks.data?.rows[0]?.object || '');
@@ -36,8 +37,8 @@
     event.preventDefault();
     try {
       wrong = [];
-      taken = await api.takeArrivals(address.site, address.plan, { trunk: on, lines });
-      if (!taken.unread.length) lines = '';
+      taken = await api.takeArrivals(address.site, address.plan, { trunk: on, lines: pasted.text });
+      if (!taken.unread.length) pasted.text = '';
       await again();
     } catch (failure) {
       wrong = saysOf(failure);
@@ -130,14 +131,15 @@
             class="sr-only"
             type="file"
             accept=".txt,.csv,text/plain,text/csv"
-            onchange={(event) => void event.currentTarget.files?.[0]?.text().then((text) => (lines = text))}
+            onchange={(event) =>
+              void event.currentTarget.files?.[0]?.text().then((text) => (pasted.text = text))}
           /></label
         >
       </p>
       <textarea
         class="mt-2 w-full font-mono text-[13px]"
         rows="4"
-        bind:value={lines}
+        bind:value={pasted.text}
         aria-label="Numbers that arrived"></textarea>
       <div role="status">
         {#if taken}
@@ -149,7 +151,7 @@
         {/if}
         {#each wrong as one (one)}<p class="wrong">{one}</p>{/each}
       </div>
-      <p class="mt-1"><button class="primary" disabled={!lines.trim()}>Look for routes</button></p>
+      <p class="mt-1"><button class="primary" disabled={!pasted.text.trim()}>Look for routes</button></p>
     </form>
   {:else if trunks.isSuccess}
     <p class="px-5 text-muted">A trunk is needed first: it says in which form numbers arrive.</p>

@@ -5,6 +5,7 @@
   import { saysOf } from '../../../lib/api/client';
   import * as api from '../../../lib/api/endpoints';
   import type { LineView, TypedNumber, Wish } from '../../../lib/api/types';
+  import { TypedText } from '../../../lib/typedText.svelte';
   import Dialog from '../../../lib/ui/Dialog.svelte';
   import Finder from '../../../lib/ui/Finder.svelte';
   import TokenPopover from '../../../lib/ui/TokenPopover.svelte';
@@ -22,7 +23,7 @@
     ask: (signal) => api.objects(address.site, address.plan, 'trunk', { rows: 200 }, signal),
     on: open,
   }));
-  let text = $state('');
+  const pasted = new TypedText(() => `numbers/${address.site}`);
   let trunk = $state('');
   let lines = $state.raw<LineView[]>([]);
   let wrong = $state.raw<string[]>([]);
@@ -33,7 +34,7 @@
   $effect(() => {
     if (!open) return;
     const asked = new AbortController();
-    const [typed, by] = [text, on];
+    const [typed, by] = [pasted.text, on];
     if (!typed.trim()) {
       lines = [];
       return;
@@ -98,7 +99,7 @@
     try {
       wrong = [];
       await site.change(...wishes());
-      text = '';
+      pasted.text = '';
       own = new Map();
       open = false;
     } catch (failure) {
@@ -113,7 +114,8 @@
   title="Numbers, as you have them"
   about="A line each, in any spelling, with or without a name: 01632 960100 Main line, +44 1632 960144, or a block such as 01632 960200-209."
 >
-  <textarea class="w-full font-mono text-[13px]" rows="4" bind:value={text} aria-label="Numbers"></textarea>
+  <textarea class="w-full font-mono text-[13px]" rows="4" bind:value={pasted.text} aria-label="Numbers"
+  ></textarea>
   <p class="mt-2 flex flex-wrap items-center gap-3">
     {#if trunks.data?.rows.length}
       <label

@@ -1,7 +1,9 @@
 <script lang="ts">
+  import { address } from '../../../app/address.svelte';
   import { site } from '../../../app/site.svelte';
   import { saysOf } from '../../../lib/api/client';
   import type { KindView, Wish } from '../../../lib/api/types';
+  import { TypedText } from '../../../lib/typedText.svelte';
   import Dialog from '../../../lib/ui/Dialog.svelte';
   import { takesLeaf, valueOf } from '../../sheet/fields';
 
@@ -9,12 +11,12 @@
   let { open = $bindable(), kind }: { open: boolean; kind: KindView } = $props();
 
   const EXAMPLE = '2030\tKari Nes\n2031\tJohn Firth';
-  let text = $state('');
+  const pasted = new TypedText(() => `spreadsheet/${address.site}/${kind.kind}`);
   let wrong = $state.raw<string[]>([]);
 
   const fields = $derived(kind.fields.filter(takesLeaf));
   const lines = $derived(
-    text
+    pasted.text
       .replace(/\r/g, '')
       .split('\n')
       .filter((line) => line.trim())
@@ -48,7 +50,7 @@
     try {
       wrong = [];
       await site.change(...rows.map(wishOf));
-      text = '';
+      pasted.text = '';
       open = false;
     } catch (failure) {
       wrong = saysOf(failure);
@@ -66,7 +68,7 @@
     <textarea
       class="w-full font-mono text-[13px]"
       rows="6"
-      bind:value={text}
+      bind:value={pasted.text}
       aria-label="Lines of a spreadsheet"
       placeholder={EXAMPLE}></textarea>
     {#if rows.length}

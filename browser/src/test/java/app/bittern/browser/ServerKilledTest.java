@@ -5,6 +5,8 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import app.bittern.server.testing.RunningApplication;
 import app.bittern.server.testing.ServerProcess;
 import app.bittern.server.testing.TestDatabase;
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
@@ -32,15 +34,49 @@ class ServerKilledTest {
         return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Rings for: ")));
     }
 
+    /// Leaves a rule of hours and pasted numbers half done in windows of the same browser.
+    private static void begin(Page rule, Page numbers, String address) {
+        rule.navigate(address + "/s/saltreach/draft/hours?at=2026-11-24T10:15");
+        rule.getByLabel("New rule").fill("closed on 24 Dec from 13:00");
+        assertThat(rule.getByText("read as")).isVisible();
+        numbers.navigate(address + "/s/saltreach/draft/numbers?at=2026-11-24T10:15");
+        numbers.getByText("Paste numbers…").click();
+        numbers.getByLabel("Numbers", new Page.GetByLabelOptions().setExact(true))
+                .fill("01632 960150 Night line");
+        assertThat(numbers.getByText("Make 1 inbound number")).isVisible();
+    }
+
+    /// Both are there when their windows are opened anew, and are kept.
+    private static void goOn(Page rule, Page numbers) {
+        rule.reload();
+        assertThat(rule.getByLabel("New rule")).hasValue("closed on 24 Dec from 13:00");
+        rule.getByLabel("New rule").press("Enter");
+        assertThat(rule.getByLabel("Remove rule 4")).isVisible();
+        assertThat(rule.getByLabel("New rule")).hasValue("");
+        numbers.reload();
+        numbers.getByText("Paste numbers…").click();
+        assertThat(numbers.getByLabel("Numbers", new Page.GetByLabelOptions().setExact(true)))
+                .hasValue("01632 960150 Night line");
+        numbers.getByText("Make 1 inbound number").click();
+        assertThat(numbers.getByText("Night line").first()).isVisible();
+    }
+
     @Test
     void whatWasTypedOutlivesTheServer() throws Exception {
         TestDatabase.Fresh database = TestDatabase.fresh();
         int port = TestDatabase.freePort();
         Map<String, Object> settings = RunningApplication.properties(database, true, port);
         Process first = ServerProcess.start(settings, port).process();
-        try (Page page = CHROMIUM.get().newPage(CHROMIUM.window())) {
-            page.navigate("http://127.0.0.1:" + port + SHEET);
+        String address = "http://127.0.0.1:" + port;
+        try (BrowserContext browser =
+                        CHROMIUM.get().newContext(new Browser.NewContextOptions().setViewportSize(1280, 800));
+                Page page = browser.newPage();
+                Page rule = browser.newPage();
+                Page numbers = browser.newPage()) {
+            page.navigate(address + SHEET);
             signIn(page);
+            assertThat(ringTime(page)).isVisible();
+            begin(rule, numbers, address);
             ringTime(page).click();
             Locator value = page.locator("[data-popover-content] #value");
             value.fill("44s");
@@ -61,6 +97,7 @@ class ServerKilledTest {
                 assertThat(value).hasValue("44s");
                 value.press("Enter");
                 assertThat(ringTime(page)).containsText("44 s");
+                goOn(rule, numbers);
             } finally {
                 second.destroyForcibly();
             }

@@ -69,6 +69,35 @@ class TwoBrowsersTest {
                 .containsText(RunningApplication.NAME);
     }
 
+    /// Hours that one changes are those that the other sees, and what one has half typed stays.
+    @Test
+    void hoursAndPeopleAreTheSameForBoth() {
+        String hours = "/s/saltreach/draft/hours?at=2026-11-24T10:15";
+        kari.open(hours);
+        jonas.open(hours);
+        Locator half = jonas.page().getByLabel("New rule");
+        half.fill("closed on 24 Dec fr");
+        Locator rule = kari.page().getByLabel("New rule");
+        rule.fill("closed on 24 Dec from 13:00");
+        rule.press("Enter");
+        for (Technician one : new Technician[] {kari, jonas}) {
+            assertThat(one.button("Remove rule 4")).isVisible();
+            assertThat(one.page().getByRole(AriaRole.TABLE)).containsText("on 24 Dec from 13:00");
+        }
+        assertThat(half).hasValue("closed on 24 Dec fr");
+
+        String people = "/s/saltreach/draft/people?at=2026-11-24T10:15&find=ingrid";
+        kari.open(people);
+        jonas.open(people);
+        Locator reception = kari.page().getByRole(AriaRole.GRIDCELL).nth(3);
+        Locator seen = jonas.page().getByRole(AriaRole.GRIDCELL).nth(3);
+        assertThat(seen).not().hasText("");
+        kari.page().getByRole(AriaRole.GRID).focus();
+        kari.press("ArrowRight", "ArrowRight", "ArrowRight", "Space");
+        assertThat(reception).hasText("");
+        assertThat(seen).hasText("");
+    }
+
     /// What the other does while one is typing is a clash, which both values are said of.
     @Test
     void theSameFieldSaysBothValuesAndKeepsWhatWasTyped() {

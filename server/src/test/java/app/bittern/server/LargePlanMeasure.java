@@ -82,7 +82,7 @@ class LargePlanMeasure {
         twice("what one may dial", plan + "/people/" + extension(plan) + "/may-dial");
         twice("hours, a week", plan + "/week-of-hours?" + at);
         twice("hours in full", plan + "/rules-of-hours/" + first(plan, "hours"));
-        twice("numbers, 50 rows", plan + "/numbers?rows=50");
+        twice("numbers, 50 rows", plan + "/numbers?rows=50&" + at);
         twice("routes of a number", plan + "/routes-in-order?number=" + number);
         twice("all routes", plan + "/routes-in-order");
         twice("numbering plan", plan + "/numbering");
