@@ -2,6 +2,7 @@ import { createQuery, keepPreviousData, QueryClient } from '@tanstack/svelte-que
 import { Refused } from '../lib/api/client';
 import { address } from './address.svelte';
 import { site } from './site.svelte';
+import { turns } from './turns';
 
 const TRIES = 3;
 
@@ -26,16 +27,19 @@ export interface Question<T extends object> {
   ask: (signal: AbortSignal) => Promise<T>;
   /** Whether it is asked at all. */
   on?: boolean;
+  /** Whether it stands beside what is looked at: it is asked once that is there. */
+  beside?: boolean;
 }
 
 /** Asks something of the plan that is open, as it is by now; the answer before stays until the new one is there. */
 export function askPlan<T extends object>(question: () => Question<T>) {
   return createQuery(
     () => {
-      const { key, ask, on = true } = question();
+      const { key, ask, on = true, beside = false } = question();
       return {
         queryKey: [address.site, address.plan, site.version, ...key],
-        queryFn: ({ signal }: { signal: AbortSignal }) => ask(signal),
+        queryFn: ({ signal }: { signal: AbortSignal }) =>
+          beside ? turns.second(() => ask(signal)) : turns.first(() => ask(signal)),
         enabled: on && site.version !== undefined,
         placeholderData: keepPreviousData,
       };

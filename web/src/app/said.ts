@@ -9,6 +9,28 @@ function locale(): string {
   }
 }
 
+const HOUR = { hour: '2-digit', minute: '2-digit' } as const;
+const DATE = { day: 'numeric', month: 'short' } as const;
+const FORMATS = {
+  instant: { weekday: 'short', ...DATE, year: 'numeric', ...HOUR },
+  dayAndTime: { ...DATE, ...HOUR },
+  time: HOUR,
+  day: { weekday: 'short', ...DATE },
+  weekday: { weekday: 'short' },
+} as const;
+
+/** Formats are dear to make, and a screen of a year's days says hundreds of them: each is made once a country. */
+const made = new Map<string, Intl.DateTimeFormat>();
+
+/** A time of a clock without a zone in one of the formats. */
+function format(time: Date, name: keyof typeof FORMATS): string {
+  const country = site.view?.country ?? 'GB';
+  const known = made.get(name + country);
+  const formatter = known ?? new Intl.DateTimeFormat(locale(), { ...FORMATS[name], timeZone: 'UTC' });
+  if (!known) made.set(name + country, formatter);
+  return formatter.format(time);
+}
+
 /** A time of the site's clock without a zone, `2026-11-24T10:15`, as an instant of a clock that has none. */
 function clockTime(at: string): Date | undefined {
   const time = new Date(at.slice(0, 16) + 'Z');
@@ -19,17 +41,7 @@ function clockTime(at: string): Date | undefined {
 export function instant(at: string): string {
   const time = clockTime(at);
   if (!time) return at || 'no time';
-  return new Intl.DateTimeFormat(locale(), {
-    weekday: 'short',
-    day: 'numeric',
-    month: 'short',
-    year: 'numeric',
-    hour: '2-digit',
-    minute: '2-digit',
-    timeZone: 'UTC',
-  })
-    .format(time)
-    .replaceAll(',', '');
+  return format(time, 'instant').replaceAll(',', '');
 }
 
 /** The same without weekday; today without its day. */
@@ -37,26 +49,14 @@ export function dayAndTime(at: string): string {
   const time = clockTime(at);
   if (!time) return at;
   const today = site.view?.now.slice(0, 10) === at.slice(0, 10);
-  return new Intl.DateTimeFormat(locale(), {
-    ...(today ? {} : { day: 'numeric', month: 'short' }),
-    hour: '2-digit',
-    minute: '2-digit',
-    timeZone: 'UTC',
-  }).format(time);
+  return format(time, today ? 'time' : 'dayAndTime');
 }
 
 /** A day as people there write it: `Tue 24 Nov`. */
 export function dayName(date: string): string {
   const time = clockTime(date + 'T00:00');
   if (!time) return date;
-  return new Intl.DateTimeFormat(locale(), {
-    weekday: 'short',
-    day: 'numeric',
-    month: 'short',
-    timeZone: 'UTC',
-  })
-    .format(time)
-    .replaceAll(',', '');
+  return format(time, 'day').replaceAll(',', '');
 }
 
 /** A time as it is said on another day: `19:00` of the same, `Wed 07:30` within a week, else with its date. */
@@ -67,6 +67,5 @@ export function timeOn(at: string, seen: string): string {
   const days = Math.floor((time.getTime() - from.getTime()) / 86_400_000);
   if (days === 0) return at.slice(11, 16);
   if (days < 0 || days > 6) return `${dayName(at.slice(0, 10))} ${at.slice(11, 16)}`;
-  const weekday = new Intl.DateTimeFormat(locale(), { weekday: 'short', timeZone: 'UTC' }).format(time);
-  return `${weekday} ${at.slice(11, 16)}`;
+  return `${format(time, 'weekday')} ${at.slice(11, 16)}`;
 }

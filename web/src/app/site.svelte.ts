@@ -10,8 +10,16 @@ class SiteState {
   says = $state('');
   wrong = $state(false);
   #asked: AbortController | undefined;
+  /** What the draft is by now, while the plan as a whole is still on its way. */
+  #heard = $state.raw<{ site: string; version: number } | undefined>();
+  #hearing: Promise<void> = Promise.resolve();
 
-  version = $derived(this.view?.version);
+  version = $derived.by(() => {
+    const seen = this.view;
+    const heard = this.#heard;
+    if (!seen || !heard || heard.site !== seen.key || address.plan !== 'draft') return seen?.version;
+    return Math.max(seen.version, heard.version);
+  });
   /** Whether it can be changed: a release stays as it is. */
   draft = $derived(address.plan === 'draft');
 
@@ -26,14 +34,28 @@ class SiteState {
       if (!this.view || this.view.key !== site || this.view.version <= view.version || plan !== 'draft') {
         this.view = view;
       }
+      this.#heard = undefined;
     } catch (failure) {
       if (!asked.signal.aborted) this.fail(failure);
     }
   }
 
+  /** The draft has become this version: what is looked at is asked for at once, beside the plan as a whole. */
+  hear(name: string, version: number): Promise<void> {
+    const known = [this.#heard, this.view && { site: this.view.key, version: this.view.version }].find(
+      (one) => one?.site === name,
+    )?.version;
+    if (known === undefined || known < version) {
+      this.#heard = { site: name, version };
+      this.#hearing = this.refresh();
+    }
+    return this.#hearing;
+  }
+
   /** Forgets the plan before another is opened. */
   leave(): void {
     this.view = undefined;
+    this.#heard = undefined;
     this.tell('');
   }
 
@@ -56,8 +78,9 @@ class SiteState {
   }
 
   async #edit(action: () => Promise<Edited>): Promise<Edited> {
+    const name = address.site;
     const edited = await action();
-    await this.refresh();
+    await this.hear(name, edited.version);
     this.tell(edited.says);
     return edited;
   }

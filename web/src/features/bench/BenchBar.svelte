@@ -36,15 +36,18 @@
   const switches = askPlan(() => ({
     key: ['find', 'switch', ''],
     ask: (signal) => api.find(address.site, address.plan, { kind: 'switch' }, signal),
+    beside: true,
   }));
   const lookups = askPlan(() => ({
     key: ['find', 'lookup', ''],
     ask: (signal) => api.find(address.site, address.plan, { kind: 'lookup' }, signal),
+    beside: true,
   }));
   const numbers = askPlan(() => ({
     key: ['find', 'number', bench.to],
     ask: (signal) => api.find(address.site, address.plan, { kind: 'number', find: bench.to }, signal),
     on: bench.to !== '',
+    beside: true,
   }));
   const called = $derived(
     numbers.data?.find((one) => one.value === 'number/' + bench.to)?.number ?? bench.to,

@@ -1,5 +1,6 @@
 import { address } from '../../app/address.svelte';
 import { site } from '../../app/site.svelte';
+import { turns } from '../../app/turns';
 import { saysOf } from '../../lib/api/client';
 import * as api from '../../lib/api/endpoints';
 import type { BenchText, CallView } from '../../lib/api/types';
@@ -95,7 +96,9 @@ class Bench {
     const asked = new AbortController();
     this.#asked = asked;
     try {
-      this.call = await api.trace(address.site, address.plan, { to, ...query }, asked.signal);
+      this.call = await turns.first(() =>
+        api.trace(address.site, address.plan, { to, ...query }, asked.signal),
+      );
       this.problems = [];
     } catch (failure) {
       if (asked.signal.aborted) return;

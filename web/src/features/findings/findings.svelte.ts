@@ -12,6 +12,7 @@ export function findings() {
   const query = askPlan(() => ({
     key: ['findings'],
     ask: (signal) => api.findings(address.site, address.plan, { wait: WAIT }, signal),
+    beside: true,
   }));
   return {
     get all(): FindingView[] {

@@ -60,6 +60,7 @@
     key: ['journal', selected],
     ask: (signal) => api.journal(address.site, address.plan, { object: selected, most: 6 }, signal),
     on: selected !== '',
+    beside: true,
   }));
   // The answer before stays until the new one is there, and may be of other hours.
   const view = $derived(rules.data?.object === selected ? rules.data : undefined);

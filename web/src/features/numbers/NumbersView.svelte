@@ -37,6 +37,7 @@
   const arrivals = askPlan(() => ({
     key: ['arrivals'],
     ask: (signal) => api.arrivals(address.site, address.plan, signal),
+    beside: true,
   }));
   const counts = $derived(new Map(site.view?.sections.map((one) => [one.kind, one.count] as const)));
   let pasting = $state(false);

@@ -1,6 +1,7 @@
 import { address } from '../../app/address.svelte';
 import { queries } from '../../app/queries.svelte';
 import { site } from '../../app/site.svelte';
+import { turns } from '../../app/turns';
 
 /** Of something: so many there are, and those of one window. */
 interface Window<Row> {
@@ -84,7 +85,8 @@ export abstract class Windows<Wanted extends object, Row, View extends Window<Ro
     try {
       const view = await queries.fetchQuery({
         queryKey: [address.site, address.plan, this.#version, this.#name, { ...wanted }, window],
-        queryFn: ({ signal }): Promise<View> => this.ask(wanted, window * this.#size, this.#size, signal),
+        queryFn: ({ signal }): Promise<View> =>
+          turns.first(() => this.ask(wanted, window * this.#size, this.#size, signal)),
       });
       if (asked !== this.#asked) return;
       const windows = new Map(fresh && window === this.#first ? [] : this.#windows);

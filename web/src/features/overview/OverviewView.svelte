@@ -25,6 +25,7 @@
   const journal = askPlan(() => ({
     key: ['journal', 'last'],
     ask: (signal) => api.journal(address.site, address.plan, { most: 8 }, signal),
+    beside: true,
   }));
 
   const RANK = { blocking: 0, warning: 1, hint: 2 };

@@ -50,6 +50,7 @@
     key: ['queue-staff', key, at],
     ask: (signal) => api.queueStaff(address.site, address.plan, key, { at }, signal),
     on: key !== '' && at !== '',
+    beside: true,
   }));
   const object = askPlan(() => ({
     key: ['object', 'queue', key],

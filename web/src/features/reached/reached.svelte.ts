@@ -10,6 +10,7 @@ export function askReached(object: () => string, on: () => boolean = () => true)
       key: ['reached', kind, key],
       ask: (signal) => api.reached(address.site, address.plan, kind, key, signal),
       on: on(),
+      beside: true,
     };
   });
 }

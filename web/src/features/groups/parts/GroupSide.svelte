@@ -17,6 +17,7 @@
   const object = askPlan(() => ({
     key: ['object', kind, key],
     ask: (signal) => api.object(address.site, address.plan, kind, key, signal),
+    beside: true,
   }));
   const findings = $derived(object.data?.object === group.object ? object.data.findings : []);
 

@@ -19,6 +19,8 @@
   const view = $derived(query.data);
   /** Cells are drawn one a number up to here, else one for several. */
   const CELLS = 400;
+  /** Of numbers in no block so many are written out at first. */
+  let outside = $state(200);
 
   interface Cell {
     from: string;
@@ -66,7 +68,7 @@
   }
 </script>
 
-<div class="min-h-0 grow overflow-auto px-5 py-2">
+<div class="min-h-0 grow overflow-auto px-5 py-2" role="group" aria-label="Numbering plan">
   {#if view}
     {#each view.blocks as block (block.from)}
       {@const share = block.used.length / block.size}
@@ -112,10 +114,17 @@
       <section class="py-2">
         <h2 class="font-semibold">In no block</h2>
         <p class="flex flex-wrap gap-x-4">
-          {#each view.outside as one (one.number)}<a class="hover:underline" href={sheetOf(one.object)}
+          {#each view.outside.slice(0, outside) as one (one.number)}<a
+              class="hover:underline"
+              href={sheetOf(one.object)}
               ><span class="font-mono text-[13px]">{one.number}</span> {one.title}</a
             >{/each}
         </p>
+        {#if view.outside.length > outside}
+          <p class="mt-1">
+            <button class="plain" onclick={() => (outside = Infinity)}>Show all {view.outside.length}</button>
+          </p>
+        {/if}
       </section>
     {/if}
     <section class="py-2">

@@ -45,6 +45,7 @@
   const two = askPlan(() => ({
     key: ['people', 'two'],
     ask: (signal) => api.people(address.site, address.plan, { rows: 2 }, signal),
+    beside: true,
   }));
   const colleague = $derived(
     [bench.phone, ...(two.data?.rows.map((row) => row.object) ?? [])].find((one) => one && one !== person),
@@ -59,10 +60,12 @@
         signal,
       ),
     on: bench.at !== '' && colleague !== undefined,
+    beside: true,
   }));
   const may = askPlan(() => ({
     key: ['may-dial', key],
     ask: (signal) => api.mayDial(address.site, address.plan, key, signal),
+    beside: true,
   }));
   const FEW = 8;
 </script>

@@ -30,6 +30,7 @@
   const journal = askPlan(() => ({
     key: ['journal', view.object],
     ask: (signal) => api.journal(address.site, address.plan, { object: view.object, most: 12 }, signal),
+    beside: true,
   }));
   let allUses = $state(false);
   const uses = $derived(allUses ? view.uses : view.uses.slice(0, FEW));

@@ -1,6 +1,7 @@
 package app.bittern.compare;
 
 import app.bittern.callset.CallClasses;
+import app.bittern.graph.Wanted;
 import app.bittern.hours.Horizon;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Ref;
@@ -33,10 +34,18 @@ public record Comparison(
 
     /// Compares two plans.
     public static Comparison of(Plan before, Plan after, Horizon horizon) {
+        return of(before, after, horizon, Wanted.ALWAYS);
+    }
+
+    /// The same, as long as it is wanted.
+    ///
+    /// @throws java.util.concurrent.CancellationException where it is not wanted any more
+    public static Comparison of(Plan before, Plan after, Horizon horizon, Wanted wanted) {
         ObjectChanges objects = ObjectChanges.of(before, after);
         Differing changed = new Differing(before, after);
         Touched touched = new Touched(before, after, changed);
-        Differences walk = Differences.of(before, after, horizon, changed, touched::is);
+        Differences walk = Differences.of(before, after, horizon, changed, touched::is, wanted);
+        wanted.check();
         List<DialledOtherwise> dialled = DialledOtherwise.of(before, after);
         List<ShownOutside> shown = ShownOutside.of(before, after);
         Set<Ref> concerned = new HashSet<>(walk.concerned());

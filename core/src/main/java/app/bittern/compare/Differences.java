@@ -7,6 +7,7 @@ import app.bittern.callset.CallWords;
 import app.bittern.callset.Calling;
 import app.bittern.effect.Effects;
 import app.bittern.graph.StateGraph;
+import app.bittern.graph.Wanted;
 import app.bittern.hours.Horizon;
 import app.bittern.number.E164;
 import app.bittern.paths.Path;
@@ -44,8 +45,10 @@ public final class Differences {
     /// Compares two plans.
     ///
     /// @param touched whether something that differs can be reached from an object
-    public static Differences of(Plan before, Plan after, Horizon horizon, Differing changed, Predicate<Ref> touched) {
-        Differences walk = new Differences(new JointGraph(before, after, horizon, touched));
+    /// @throws java.util.concurrent.CancellationException where it is not wanted any more
+    public static Differences of(
+            Plan before, Plan after, Horizon horizon, Differing changed, Predicate<Ref> touched, Wanted wanted) {
+        Differences walk = new Differences(new JointGraph(before, after, horizon, touched, wanted));
         Set<E164> numbers = new LinkedHashSet<>();
         List.of(before, after)
                 .forEach(plan -> plan.all(InboundNumber.class).forEach(number -> numbers.add(number.called())));

@@ -13,6 +13,7 @@ import app.bittern.callset.CallSet;
 import app.bittern.callset.CallWords;
 import app.bittern.callset.Calling;
 import app.bittern.graph.StateGraph;
+import app.bittern.graph.Wanted;
 import app.bittern.graph.Way;
 import app.bittern.hours.Horizon;
 import app.bittern.number.E164;
@@ -40,15 +41,22 @@ final class JointGraph {
     private final StateGraph after;
     private final CallClasses classes;
     private final Predicate<Ref> touched;
+    private final Wanted wanted;
     private final Map<JointState.Stands, List<JointWay>> forks = new HashMap<>();
     private final SaidMeanwhile said = new SaidMeanwhile();
 
     /// @param touched whether something that differs can be reached from an object
-    JointGraph(Plan before, Plan after, Horizon horizon, Predicate<Ref> touched) {
+    JointGraph(Plan before, Plan after, Horizon horizon, Predicate<Ref> touched, Wanted wanted) {
         this.classes = new CallClasses(List.of(before, after), horizon);
         this.before = StateGraph.asAsked(before, classes, 0);
         this.after = StateGraph.asAsked(after, classes, 1);
         this.touched = touched;
+        this.wanted = wanted;
+    }
+
+    /// Whether somebody still wants to know how the plans differ.
+    Wanted wanted() {
+        return wanted;
     }
 
     StateGraph before() {

@@ -79,6 +79,7 @@ final class JointWalk {
 
     void walk() {
         while (!work.isEmpty()) {
+            joint.wanted().check();
             JointState pair = work.remove();
             boolean passing = joint.passes(pair);
             if (!passing) {

@@ -3,9 +3,13 @@ package app.bittern.paths;
 import app.bittern.call.Arrival;
 import app.bittern.call.Callers;
 import app.bittern.call.RouteChoice;
+import app.bittern.callset.CallClasses;
 import app.bittern.callset.CallSet;
+import app.bittern.callset.CallWords;
 import app.bittern.graph.Beginnings;
+import app.bittern.graph.StateGraph;
 import app.bittern.hours.Calendar;
+import app.bittern.hours.Horizon;
 import app.bittern.hours.HoursState;
 import app.bittern.hours.RuleTimes;
 import app.bittern.hours.TimeSet;
@@ -57,14 +61,17 @@ public record RouteRanks(E164 called, List<Rank> ranks, Optional<String> unmatch
     }
 
     /// The ranks of a number, which need not be one of the plan's.
-    public static RouteRanks of(Paths paths, E164 called) {
-        return new Reckoning(paths, called).ranks();
+    ///
+    /// @param horizon the 53 weeks that are looked at
+    public static RouteRanks of(Plan plan, Horizon horizon, E164 called) {
+        CallClasses classes = new CallClasses(List.of(plan), horizon);
+        return new Reckoning(StateGraph.asAsked(plan, classes, 0), new CallWords(classes), called).ranks();
     }
 
-    /// One number while its routes are gone through.
-    private record Reckoning(Paths paths, E164 called) {
+    /// One number while its routes are gone through. Where calls go on to is not asked for, and no state is expanded.
+    private record Reckoning(StateGraph graph, CallWords words, E164 called) {
         private Plan plan() {
-            return paths.plan();
+            return graph.plan();
         }
 
         RouteRanks ranks() {
@@ -78,18 +85,16 @@ public record RouteRanks(E164 called, List<Rank> ranks, Optional<String> unmatch
             Map<Ref, Integer> contacts = contacts(routes);
             Map<Ref, CallSet> taken = new LinkedHashMap<>();
             List<Rank> ranks = new ArrayList<>();
-            CallSet left = paths.classes().all();
+            CallSet left = graph.classes().all();
             for (Route route : routes) {
                 CallSet meant = route.enabled()
-                        ? Beginnings.calls(paths.graph(), route)
-                        : paths.classes().none();
+                        ? Beginnings.calls(graph, route)
+                        : graph.classes().none();
                 CallSet calls = left.and(meant);
                 left = left.minus(calls);
                 ranks.add(new Rank(
                         route,
-                        calls.isEmpty()
-                                ? Optional.empty()
-                                : Optional.of(paths.words().words(calls)),
+                        calls.isEmpty() ? Optional.empty() : Optional.of(words.words(calls)),
                         taken.entrySet().stream()
                                 .filter(earlier -> earlier.getValue().meets(meant))
                                 .map(Map.Entry::getKey)
@@ -101,15 +106,13 @@ public record RouteRanks(E164 called, List<Rank> ranks, Optional<String> unmatch
             return new RouteRanks(
                     called,
                     ranks,
-                    left.isEmpty()
-                            ? Optional.empty()
-                            : Optional.of(paths.words().words(left)),
+                    left.isEmpty() ? Optional.empty() : Optional.of(words.words(left)),
                     rates.isPresent());
         }
 
         /// Somebody whom no route tells from others.
         private Optional<Caller> anybody(List<Route> routes) {
-            return paths.classes().callers().stream()
+            return graph.classes().callers().stream()
                     .filter(caller -> caller instanceof Caller.Known)
                     .filter(caller -> routes.stream()
                             .map(Route::caller)
@@ -135,8 +138,8 @@ public record RouteRanks(E164 called, List<Rank> ranks, Optional<String> unmatch
         }
 
         private List<TimeSet> timeClasses() {
-            return paths.classes().timeClasses().stream()
-                    .map(paths.classes()::times)
+            return graph.classes().timeClasses().stream()
+                    .map(graph.classes()::times)
                     .toList();
         }
 

@@ -12,6 +12,7 @@ import static app.bittern.Plans.none;
 import static app.bittern.Plans.prompt;
 import static app.bittern.Plans.to;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 
 import app.bittern.Plans;
 import app.bittern.RandomBenches;
@@ -43,6 +44,8 @@ import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.concurrent.CancellationException;
+import java.util.concurrent.atomic.AtomicInteger;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -81,6 +84,27 @@ class ComparisonTest {
 
     private static List<Difference> noticed(Plan before, Plan after) {
         return Comparison.of(before, after, HORIZON).noticed();
+    }
+
+    /// However far it has come: a comparison that nobody wants any more ends.
+    @Test
+    void itEndsWhereNobodyWantsItAnyMore() {
+        AtomicInteger asked = new AtomicInteger();
+        Comparison whole = Comparison.of(
+                desk(),
+                desk().with(hours("terminal", "open: Mon-Fri 08:00-18:00", "closed")),
+                HORIZON,
+                () -> asked.incrementAndGet() > 0);
+        assertThat(whole.noticed()).isNotEmpty();
+        for (int last = 1; last < asked.get(); last++) {
+            AtomicInteger left = new AtomicInteger(last);
+            assertThatExceptionOfType(CancellationException.class)
+                    .isThrownBy(() -> Comparison.of(
+                            desk(),
+                            desk().with(hours("terminal", "open: Mon-Fri 08:00-18:00", "closed")),
+                            HORIZON,
+                            () -> left.decrementAndGet() > 0));
+        }
     }
 
     @Test

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import app.bittern.RandomPlans;
 import app.bittern.call.Arrival;
 import app.bittern.call.RouteChoice;
+import app.bittern.callset.CallClasses;
 import app.bittern.hours.Horizon;
 import app.bittern.number.Caller;
 import app.bittern.number.E164;
@@ -14,6 +15,7 @@ import app.bittern.plan.Plan;
 import app.bittern.plan.Route;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
+import java.util.List;
 import java.util.Optional;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
@@ -29,10 +31,11 @@ class RouteRanksTest {
         for (int seed = 0; seed < 150; seed++) {
             Random random = new Random(seed);
             Plan plan = RandomPlans.plan(random);
-            Paths paths = Paths.of(plan, Horizon.around(MONDAY, plan.site().timeZone()));
+            Horizon horizon = Horizon.around(MONDAY, plan.site().timeZone());
+            List<Caller> callers = new CallClasses(List.of(plan), horizon).callers();
             for (InboundNumber number : plan.all(InboundNumber.class).toList()) {
                 E164 called = number.called();
-                RouteRanks ranks = RouteRanks.of(paths, called);
+                RouteRanks ranks = RouteRanks.of(plan, horizon, called);
                 double whole = ranks.ranks().stream()
                         .mapToDouble(RouteRanks.Rank::share)
                         .sum();
@@ -42,9 +45,7 @@ class RouteRanksTest {
                 }
                 for (int call = 0; call < 10; call++) {
                     LocalDateTime at = MONDAY.atStartOfDay().plusMinutes(random.nextInt(365 * 24 * 60));
-                    Caller caller = paths.classes()
-                            .callers()
-                            .get(random.nextInt(paths.classes().callers().size()));
+                    Caller caller = callers.get(random.nextInt(callers.size()));
                     Optional<Route> winner = RouteChoice.winner(plan, new Arrival.Meant(called), caller, at);
                     if (winner.isEmpty()) {
                         assertThat(ranks.unmatched()).as("seed %d", seed).isPresent();

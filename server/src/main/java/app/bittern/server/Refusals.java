@@ -31,9 +31,11 @@ class Refusals extends ResponseEntityExceptionHandler {
     /// What was being computed of a draft has ended, as the draft was changed.
     @ExceptionHandler
     ResponseEntity<ProblemDetail> overtaken(CancellationException overtaken) {
-        return refused(new Refusal(
-                HttpStatus.CONFLICT,
-                List.of("The draft was changed while this was being computed: ask again for what holds now.")));
+        return refused(
+                new Refusal(
+                        HttpStatus.CONFLICT,
+                        List.of(
+                                "The draft was changed, or something newer asked, while this was being computed: ask again for what holds now.")));
     }
 
     private static ProblemDetail detail(Refusal refusal) {

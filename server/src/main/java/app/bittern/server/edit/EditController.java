@@ -64,14 +64,14 @@ class EditController {
 
     /// What callers would notice of some wishes; nothing is changed.
     @PostMapping("/preview")
-    EditApi.Preview preview(@PathVariable String site, @RequestBody EditApi.Wishes wishes) {
+    EditApi.Preview preview(@PathVariable String site, @RequestBody EditApi.Wishes wishes, Change.Author who) {
         Asked asked = plans.asked(site, "draft");
         WishedEdit wished = new WishedEdit(since(site, wishes.version()), changed -> findings.of(changed, asked));
         PlanEdit edit = wished.of(asked.plan(), wishes.wishes(), Boolean.TRUE.equals(wishes.holes()));
         return switch (Edits.apply(asked.plan(), edit)) {
             case Edits.Result.Refused(String says) -> throw new Refusal(HttpStatus.CONFLICT, List.of(says));
             case Edits.Result.Applied(Plan after, PlanEdit inverse) ->
-                new EditApi.Preview(wished.says(), differences.between(asked.plan(), after));
+                new EditApi.Preview(wished.says(), differences.thoughtAbout(who.session(), asked, after));
         };
     }
 

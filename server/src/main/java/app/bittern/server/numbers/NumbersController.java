@@ -92,7 +92,7 @@ class NumbersController {
         E164 called = E164.parse(number)
                 .orElseThrow(() -> Refusal.unusable(
                         "number: found '" + Problem.shown(number) + "'; allowed is " + E164.ALLOWED + "."));
-        RouteRanks ranks = work.answer(asked, new OfNumber(called, work));
+        RouteRanks ranks = work.answer(asked, new OfNumber(called));
         return new NumbersApi.OrderView(
                 asked.version(),
                 Optional.of(called.international()),
@@ -111,10 +111,10 @@ class NumbersController {
     }
 
     /// The ranks of a number, once for a plan.
-    private record OfNumber(E164 called, Work work) implements Work.Question<RouteRanks> {
+    private record OfNumber(E164 called) implements Work.Question<RouteRanks> {
         @Override
         public RouteRanks answer(Asked asked, Horizon horizon) {
-            return RouteRanks.of(work.examination(asked).paths(), called);
+            return RouteRanks.of(asked.plan(), horizon, called);
         }
     }
 

@@ -116,7 +116,7 @@ public class Work {
     }
 
     /// An answer is wanted until the draft that it is of is changed.
-    private Wanted wanted(Asked asked) {
+    public Wanted wanted(Asked asked) {
         return () -> Optional.ofNullable(newest.get(asked.site()))
                 .filter(latest -> latest.overtakes(asked.id()))
                 .isEmpty();

@@ -3,6 +3,7 @@ package app.bittern.server.event;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.bittern.server.testing.Client;
+import app.bittern.server.testing.DemoDraft;
 import app.bittern.server.testing.Listening;
 import app.bittern.server.testing.RunningApplication;
 import java.util.List;
@@ -66,6 +67,24 @@ class EventsTest {
             JsonNode entry = kari.get(PLAN + "/journal?most=1").json().at("/0");
             assertThat(entry.at("/noticed/says").asString()).contains("longer");
             assertThat(entry.at("/noticed/first/0/before").asString()).contains(":");
+        }
+    }
+
+    /// What was seen of a change that was thought about is what is told of it once it is kept.
+    @Test
+    void whatWasThoughtAboutIsToldOfTheEdit() {
+        String wish = DemoDraft.wishes(DemoDraft.set("ring-group/reception", "/ringFor", "\"47s\""));
+        try (Listening listening = kari.listen(PLAN + "/events")) {
+            JsonNode thought = DemoDraft.good(kari.post(PLAN + "/preview", wish));
+            long version = DemoDraft.good(kari.post(PLAN + "/edits", wish))
+                    .at("/version")
+                    .asLong();
+            JsonNode told = listening.next("told");
+            while (told.at("/version").asLong() < version) {
+                told = listening.next("told");
+            }
+            assertThat(kari.get(PLAN + "/journal?most=1").json().at("/0/noticed"))
+                    .isEqualTo(thought.at("/noticed"));
         }
     }
 
