@@ -21,12 +21,17 @@ export class Preview {
     this.#moment = setTimeout(() => void this.#ask(wishes), MOMENT);
   }
 
-  drop(): void {
+  /** Asks no more; what is known stays until it is dropped. It is being kept: its answer comes with the edit. */
+  stop(): void {
     clearTimeout(this.#moment);
     this.#asked?.abort();
+    this.asking = false;
+  }
+
+  drop(): void {
+    this.stop();
     this.noticed = undefined;
     this.problems = [];
-    this.asking = false;
   }
 
   async #ask(wishes: Wish[]): Promise<void> {

@@ -39,6 +39,20 @@ describe('what a change would do', () => {
     expect(preview.asking).toBe(false);
   });
 
+  it('is asked no more once it is being kept, and what was seen of it stays until then', async () => {
+    api.preview.mockResolvedValue(noticed('1 kind of call takes longer'));
+    const preview = new Preview();
+    preview.ask(WISH);
+    await vi.advanceTimersByTimeAsync(400);
+    preview.stop();
+    expect(preview.noticed?.says).toBe('1 kind of call takes longer');
+    preview.ask(WISH);
+    preview.stop();
+    await vi.advanceTimersByTimeAsync(400);
+    expect(api.preview).toHaveBeenCalledOnce();
+    expect(preview.asking).toBe(false);
+  });
+
   it('never shows an answer that has been overtaken', async () => {
     const answers: ((answer: unknown) => void)[] = [];
     api.preview.mockImplementation(() => new Promise((then) => answers.push(then)));

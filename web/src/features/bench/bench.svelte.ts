@@ -22,9 +22,9 @@ class Bench {
   problems = $state.raw<string[]>([]);
   #asked: AbortController | undefined;
 
-  /** The number called: the outline's own, else the one of the bench, else the site's first. */
+  /** The number called: the one whose outline it is, else the one of the bench, else the site's first. */
   to = $derived(
-    (address.screen === 'outline' ? address.rest[0] : undefined) ??
+    (address.screen === 'outline' && address.rest.length === 1 ? address.rest[0] : undefined) ??
       address.query.get('to') ??
       site.view?.number ??
       '',

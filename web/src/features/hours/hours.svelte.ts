@@ -55,7 +55,10 @@ export class EdgeMove {
     if (!move) return;
     if (would?.wrong) site.fail(would.says);
     try {
-      if (would?.states && move.to !== move.from) await site.change(statesOf(move.key, would.states));
+      if (would?.states && move.to !== move.from) {
+        this.preview.stop();
+        await site.change(statesOf(move.key, would.states));
+      }
     } catch (failure) {
       site.fail(failure);
     }

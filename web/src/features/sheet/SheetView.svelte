@@ -10,7 +10,7 @@
   import ScreenFrame from '../../lib/ui/ScreenFrame.svelte';
   import RemoveDialog from '../objects/RemoveDialog.svelte';
   import { creating } from './creating.svelte';
-  import { usualOf } from './fields';
+  import { step, usualOf } from './fields';
   import { kinds } from './kinds.svelte';
   import BenchCall from './parts/BenchCall.svelte';
   import Node from './parts/Node.svelte';
@@ -29,6 +29,21 @@
   const passed = $derived(known?.passed ?? false);
   const view = $derived(query.data?.object === `${kind}/${key}` ? query.data : undefined);
   const sheet = new Sheet(() => view);
+
+  /** Each field, and what stands under names of the object's own: of a prompt the words in each language. */
+  const rows = $derived.by(() => {
+    const fields = known?.fields.map((field) => ({ name: field.name, title: field.title, field })) ?? [];
+    const each = known?.each;
+    if (!each) return fields;
+    const given = Object.keys((view?.body ?? {}) as object);
+    const names = [...new Set([...(site.view?.languages ?? []), ...given])];
+    return [
+      ...fields,
+      ...names
+        .filter((name) => fields.every((one) => one.name !== name))
+        .map((name) => ({ name, title: `${each.title} ${name}`, field: each })),
+    ];
+  });
 
   let renaming = $state(false);
   let removing = $state(false);
@@ -65,24 +80,21 @@
       <SheetSide {view} {kind} {passed} />
     {/snippet}
     <div class="border-y border-line bg-panel" role="list" aria-label="Fields">
-      {#each known.fields as field (field.name)}
-        {@const at = '/' + field.name}
+      {#each rows as { name, title, field } (name)}
         <div
           role="listitem"
           class="grid grid-cols-[9rem_1fr] gap-x-3 border-b border-line px-5 py-1.5 last:border-b-0 xl:grid-cols-[9rem_1fr_16rem] {focused ===
-          field.name
+          name
             ? 'bg-wash/60'
             : ''}"
-          onfocusin={() => (focused = field.name)}
-          onpointerenter={() => (focused = field.name)}
+          onfocusin={() => (focused = name)}
+          onpointerenter={() => (focused = name)}
         >
-          <span class="text-muted">{field.title}</span>
-          <span class="min-w-0"><Node {sheet} form={field} {at} label={field.title} /></span>
+          <span class="text-muted">{title}</span>
+          <span class="min-w-0"><Node {sheet} form={field} at={step(name)} label={title} /></span>
           <span
-            class="text-xs leading-4 text-muted max-xl:col-start-2 {focused === field.name
-              ? ''
-              : 'max-xl:hidden'}"
-            >{field.help}{field.usual !== undefined && focused === field.name
+            class="text-xs leading-4 text-muted max-xl:col-start-2 {focused === name ? '' : 'max-xl:hidden'}"
+            >{field.help}{field.usual !== undefined && focused === name
               ? ` Usual: ${usualOf(field)}.`
               : ''}</span
           >

@@ -5,7 +5,7 @@ export function fieldAt(kind: KindView | undefined, at: string): FieldView | und
   let inside = kind?.fields ?? [];
   let found: FieldView | undefined;
   for (const name of at.split('/').slice(1)) {
-    found = inside.find((field) => field.name === name) ?? found?.each;
+    found = inside.find((field) => field.name === name) ?? (found ? found.each : kind?.each);
     inside = found?.fields ?? [];
   }
   return found;

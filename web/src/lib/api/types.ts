@@ -409,6 +409,7 @@ export interface KindView {
   single: boolean;
   passed: boolean;
   fields: FieldView[];
+  each?: FieldView;
 }
 
 export interface LeadView {

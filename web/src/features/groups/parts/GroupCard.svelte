@@ -72,6 +72,7 @@
   async function keep(before: number) {
     const moved = moving;
     if (moved && moved.to !== before) {
+      preview.stop();
       try {
         await site.change(wish(moved.field, moved.to));
       } catch (failure) {

@@ -66,6 +66,7 @@
   async function keep(item: ItemView) {
     const moved = moving;
     if (moved && moved.to !== moved.from) {
+      preview.stop();
       try {
         await site.change(wish(item, moved.to));
       } catch (failure) {

@@ -18,6 +18,11 @@
   }
   let { form, kind, at, value, save, inner, action = 'Keep' }: Props = $props();
 
+  /** What stands under names of its own, such as keys, is added on the sheet, one after another. */
+  const typed = $derived(
+    form.fields.filter((field) => !field.each || field.types.includes('list') || takesLeaf(field)),
+  );
+
   const before = untrack(() =>
     typeof value === 'object' && value !== null
       ? (value as Record<string, unknown>)
@@ -45,7 +50,7 @@
 
   function made(): Record<string, unknown> {
     const all: Record<string, unknown> = { ...before };
-    for (const field of form.fields) {
+    for (const field of typed) {
       const text = texts[field.name] ?? '';
       if (isFields(field)) all[field.name] = inside[field.name];
       else if (field.types.includes('list') && !takesLeaf(field))
@@ -69,7 +74,7 @@
 </script>
 
 <div class="grid grid-cols-[7.5rem_1fr] items-start gap-x-2 gap-y-1.5">
-  {#each form.fields as field (field.name)}
+  {#each typed as field (field.name)}
     {@const id = `field-${at.replaceAll('/', '-')}-${field.name}`}
     <label class="pt-1 text-muted" for={id} title={field.help}
       >{field.title}{field.needed ? ' (needed)' : ''}</label

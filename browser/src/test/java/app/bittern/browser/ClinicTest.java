@@ -6,7 +6,11 @@ import app.bittern.server.testing.RunningApplication;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
 import java.util.function.Function;
+import java.util.regex.Pattern;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
@@ -83,7 +87,131 @@ class ClinicTest {
 
         hours(hand);
         groupAndQueue(hand);
+        prompts(hand);
+        whileWaiting(hand);
+        menu(hand);
+        night(hand);
         return hand.presses();
+    }
+
+    private Locator token(String label) {
+        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^" + label)))
+                .first();
+    }
+
+    private void settled() {
+        assertThat(page.locator("[data-popover-content]")).hasCount(0);
+    }
+
+    private Locator inPopover(String button) {
+        return page.locator("[data-popover-content]")
+                .getByRole(
+                        AriaRole.BUTTON,
+                        new Locator.GetByRoleOptions().setName(button).setExact(true));
+    }
+
+    /// Opens the list of a kind from what the plan has, on the overview.
+    private void list(Hand hand, String several) {
+        hand.go("Overview");
+        hand.press(page.getByRole(
+                AriaRole.LINK, new Page.GetByRoleOptions().setName(several).setExact(true)));
+    }
+
+    /// What is said, in the languages in which it is.
+    private void prompt(Hand hand, String make, String name, Map<String, String> words) {
+        hand.go("Prompts");
+        hand.press(button(make));
+        hand.type(page.locator("#new-name"), name);
+        hand.press(button("Make it"));
+        made();
+        words.forEach((language, said) -> {
+            hand.press(token("Language " + language));
+            hand.type(page.locator("#value"), said);
+            hand.press(inPopover("Keep"));
+            settled();
+            assertThat(token("Language " + language)).containsText(said);
+        });
+    }
+
+    private void prompts(Hand hand) {
+        prompt(
+                hand,
+                "Make the first prompt",
+                "Welcome",
+                Map.of("en-GB", "Press 1 for appointments", "nb-NO", "Trykk 1 for timer"));
+        for (String name : List.of("Please hold", "Nearly there", "Leave word")) {
+            prompt(hand, "New prompt", name, Map.of("en-GB", name + ", please"));
+        }
+    }
+
+    /// Three things said while waiting, the last of them with a key out.
+    private void whileWaiting(Hand hand) {
+        hand.open("Appointments", "queue");
+        List<String> said = List.of("please-hold", "nearly-there", "leave-word");
+        for (int place = 0; place < said.size(); place++) {
+            hand.press(token("Meanwhile: add"));
+            hand.type(page.locator("[id='field--meanwhile-" + place + "-at']"), 20 * (place + 1) + "s");
+            hand.type(page.locator("[id='field--meanwhile-" + place + "-say']"), "prompt/" + said.get(place));
+            hand.press(inPopover("Keep"));
+            settled();
+            assertThat(token("Meanwhile " + (place + 1) + " at")).isVisible();
+        }
+        hand.press(token("Meanwhile 3: more fields"));
+        hand.press(token("Meanwhile 3 keys: add"));
+        hand.type(field("Name of the entry"), "1");
+        hand.press(inPopover("Go on"));
+        hand.type(page.locator("[id='field--meanwhile-2-keys-1-to']"), "mailbox/messages");
+        hand.press(inPopover("Keep").last());
+        assertThat(page.getByText("mailbox Messages").first()).isVisible();
+    }
+
+    /// A menu that speaks two languages.
+    private void menu(Hand hand) {
+        list(hand, "menus");
+        hand.press(button("Make the first menu"));
+        hand.type(page.locator("#new-name"), "Front menu");
+        hand.press(button("Giving up: choose"));
+        hand.find("Messages", "Messages");
+        hand.press(button("Make it"));
+        made();
+        hand.press(token("Says: add"));
+        hand.find("Welcome", "Welcome");
+        settled();
+        Map<String, String> keys = new LinkedHashMap<>();
+        keys.put("1", "queue/appointments");
+        keys.put("2", "ring-group/front-desk");
+        keys.put("8", "menu/front-menu");
+        keys.forEach((key, to) -> {
+            hand.press(token("Keys: add"));
+            hand.press(inPopover(key));
+            hand.type(page.locator("[id='field--keys-" + key + "-to']"), to);
+            if (key.equals("8")) {
+                hand.type(page.locator("[id='field--keys-8-sets-language']"), "nb-NO");
+            }
+            hand.press(inPopover("Keep"));
+            settled();
+        });
+    }
+
+    /// At night, by the switch, calls go to the mailbox.
+    private void night(Hand hand) {
+        list(hand, "branches");
+        hand.press(button("Make the first branch"));
+        hand.type(page.locator("#new-name"), "Night?");
+        hand.press(button("By: choose"));
+        hand.find("Night service", "Night service");
+        hand.press(button("Make it"));
+        made();
+        for (List<String> one : List.of(List.of("day", "Front menu"), List.of("night", "Messages"))) {
+            hand.press(token("Cases: add"));
+            hand.press(inPopover(one.getFirst()));
+            hand.find(one.getLast(), one.getLast());
+            settled();
+        }
+        hand.open("Clinic", "route");
+        hand.press(token("Leads to: "));
+        hand.find("Night?", "Night?");
+        settled();
     }
 
     private void hours(Hand hand) {
@@ -154,23 +282,29 @@ class ClinicTest {
                         "languages: [en-GB, nb-NO]",
                         "2008",
                         "Mon-Fri 13:00-17:30",
-                        "night",
+                        "night: mailbox/messages",
+                        "nb-NO: Trykk 1 for timer",
                         "overflow: mailbox/messages");
-        technician.open("/s/" + site + "/draft/outline/%2B441632960700?at=2026-11-24T10:15");
-        assertThat(technician.strip()).containsText("message in Messages after 0:20");
+        String outline = "/s/" + site + "/draft/outline/%2B441632960700?at=2026-11-24T10:15";
+        technician.open(outline + "&keys=2");
+        assertThat(technician.strip()).containsText("message in Messages after");
+        technician.open(outline + "&keys=8");
+        assertThat(technician.strip()).containsText("nb-NO");
+        technician.open(outline + "&turned=night-service%3Dnight");
+        assertThat(technician.strip()).containsText("message in Messages after 0:0");
     }
 
     @Test
     void byMouse() {
         int presses = clinic("Alder by mouse", Hand.Mouse::new);
         stands("alder-by-mouse");
-        Assertions.assertThat(presses).isLessThanOrEqualTo(70);
+        Assertions.assertThat(presses).isLessThanOrEqualTo(170);
     }
 
     @Test
     void byKeyboard() {
         int presses = clinic("Alder by keys", Hand.Keyboard::new);
         stands("alder-by-keys");
-        Assertions.assertThat(presses).isLessThanOrEqualTo(700);
+        Assertions.assertThat(presses).isLessThanOrEqualTo(1700);
     }
 }

@@ -23,6 +23,9 @@ sealed interface Hand permits Hand.Mouse, Hand.Keyboard {
     /// Goes to a screen.
     void go(String screen);
 
+    /// Opens the sheet of an object, by its title and its kind.
+    void open(String title, String kind);
+
     /// Chooses in the finder that is open.
     void find(String text, String offered);
 
@@ -56,6 +59,16 @@ sealed interface Hand permits Hand.Mouse, Hand.Keyboard {
         public void go(String screen) {
             press(page.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("Screens"))
                     .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName(Pattern.compile("^" + screen))));
+        }
+
+        @Override
+        public void open(String title, String kind) {
+            go("Overview");
+            press(page.getByRole(
+                    AriaRole.LINK,
+                    new Page.GetByRoleOptions().setName(kind + "s").setExact(true)));
+            press(page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(title))
+                    .first());
         }
 
         @Override
@@ -118,6 +131,24 @@ sealed interface Hand permits Hand.Mouse, Hand.Keyboard {
                     .isFocused();
             page.keyboard().insertText(screen);
             assertThat(page.locator("[role=option][aria-selected=true]")).containsText(screen);
+            key("Enter");
+        }
+
+        @Override
+        public void open(String title, String kind) {
+            key("Control+k");
+            assertThat(page.getByPlaceholder("A number, a name, a finding, a command"))
+                    .isFocused();
+            page.keyboard().insertText(title);
+            Locator chosen = page.locator("[role=option][aria-selected=true]");
+            assertThat(page.getByRole(AriaRole.OPTION)
+                            .filter(new Locator.FilterOptions().setHasText(kind))
+                            .first())
+                    .isVisible();
+            for (int steps = 0; steps < 20 && !chosen.innerText().contains(kind); steps++) {
+                key("ArrowDown");
+            }
+            assertThat(chosen).containsText(kind);
             key("Enter");
         }
 

@@ -25,10 +25,13 @@ import org.junit.jupiter.api.extension.RegisterExtension;
 /// -Dtest=ScreensMeasure -Dbittern.plan=/tmp/large.yaml -Dsurefire.failIfNoSpecifiedTests=false`.
 @Tag("measure")
 class ScreensMeasure {
-    private static final int CHANGES = 30;
+    private static final int CHANGES = 20;
 
     /// Between one change and the next people look at what they have done.
     private static final int LOOK_MILLIS = 700;
+
+    /// As in the measure of the server: what is found in the background of a large plan is found by then.
+    private static final int THINK_MILLIS = 3000;
 
     @RegisterExtension
     static final RunningApplication APPLICATION = RunningApplication.withDemo();
@@ -285,7 +288,7 @@ class ScreensMeasure {
             page.evaluate(AWAIT, String.format(until, is));
             change.take(turn);
             taken[turn] = number(page.evaluate("window.changed"));
-            page.waitForTimeout(LOOK_MILLIS);
+            page.waitForTimeout(THINK_MILLIS);
         }
         Arrays.sort(taken);
         System.out.printf(

@@ -107,6 +107,7 @@ class SheetTest {
             rows.forEach(row -> {
                 String object = row.at("/object").asString();
                 JsonNode body = body(object);
+                FieldForm.eachOf(kind).ifPresent(each -> all.putAll(named(kind, object, body, each)));
                 for (FieldForm form : FieldForm.of(kind)) {
                     List<Place> places = new ArrayList<>();
                     Optional.ofNullable(body.get(form.name()))
@@ -129,6 +130,24 @@ class SheetTest {
                 }
             }
         }
+        return all;
+    }
+
+    /// What stands under names of the object's own: of a prompt the words in each language.
+    private Map<String, Place> named(Kind kind, String object, JsonNode body, FieldForm each) {
+        Map<String, Place> all = new LinkedHashMap<>();
+        body.properties().stream()
+                .filter(entry -> FieldForm.of(kind).stream()
+                        .noneMatch(form -> form.name().equals(entry.getKey())))
+                .limit(1)
+                .forEach(entry -> all.put(
+                        kind.word() + "/*",
+                        new Place(
+                                object,
+                                "/" + entry.getKey(),
+                                each.title() + " " + entry.getKey(),
+                                each,
+                                Optional.of(entry.getValue()))));
         return all;
     }
 

@@ -66,17 +66,37 @@ public record FieldForm(
 
     /// Asking the reader takes longer than most of what the forms are needed for, and it always answers the
     /// same.
-    private static final Map<Kind, List<FieldForm>> KNOWN = new ConcurrentHashMap<>();
+    private static final Map<Kind, Body> KNOWN = new ConcurrentHashMap<>();
+
+    private record Body(List<FieldForm> fields, Optional<FieldForm> each) {}
 
     /// The fields of a kind that stand in the body of an object: without what makes its key.
     public static List<FieldForm> of(Kind kind) {
+        return body(kind).fields();
+    }
+
+    /// What stands under any other name in the body of an object: a prompt's words in each language.
+    public static Optional<FieldForm> eachOf(Kind kind) {
+        return body(kind).each();
+    }
+
+    private static Body body(Kind kind) {
         return KNOWN.computeIfAbsent(kind, FieldForm::asked);
     }
 
-    private static List<FieldForm> asked(Kind kind) {
-        return PlanSchema.of(kind).forms(KindFields.of(kind)).stream()
+    private static Body asked(Kind kind) {
+        Shape shape = PlanSchema.of(kind);
+        List<FieldForm> fields = shape.forms(KindFields.of(kind)).stream()
                 .filter(form -> !isKey(kind, form.name()))
                 .toList();
+        return new Body(fields, shape.each());
+    }
+
+    private static Optional<FieldForm> inside(Kind kind, String name) {
+        return of(kind).stream()
+                .filter(form -> form.name().equals(name))
+                .findFirst()
+                .or(() -> eachOf(kind));
     }
 
     private static boolean isKey(Kind kind, String name) {
@@ -89,18 +109,9 @@ public record FieldForm(
 
     /// The form of a place in an object; `/members/0/after` is that of each member's delay.
     public static Optional<FieldForm> at(Kind kind, List<String> steps) {
-        Optional<FieldForm> at = Optional.empty();
-        List<FieldForm> inside = of(kind);
-        for (String step : steps) {
-            Optional<FieldForm> outer = at;
-            at = inside.stream()
-                    .filter(form -> form.name().equals(step))
-                    .findFirst()
-                    .or(() -> outer.flatMap(FieldForm::each));
-            if (at.isEmpty()) {
-                return at;
-            }
-            inside = at.get().fields();
+        Optional<FieldForm> at = steps.isEmpty() ? Optional.empty() : inside(kind, steps.getFirst());
+        for (String step : steps.stream().skip(1).toList()) {
+            at = at.flatMap(outer -> outer.inside(step));
         }
         return at;
     }
@@ -113,8 +124,9 @@ public record FieldForm(
 
     /// Goes through the body of an object, with the form of each value.
     public static void walk(Kind kind, JsonNode body, Leaf leaf) {
-        of(kind).forEach(form -> Optional.ofNullable(body.get(form.name()))
-                .ifPresent(value -> form.walk("/" + form.name(), value, leaf)));
+        body.properties()
+                .forEach(entry -> inside(kind, entry.getKey())
+                        .ifPresent(form -> form.walk(Pointer.of(entry.getKey()).toString(), entry.getValue(), leaf)));
     }
 
     private void walk(String at, JsonNode value, Leaf leaf) {

@@ -202,13 +202,17 @@ final class Shape {
                 .toList();
     }
 
-    private FieldForm form(String name, boolean needed) {
-        Optional<FieldForm> each = Stream.of(items.stream(), others.stream(), names.values().stream())
+    /// The form of each item, or of what stands under any name; after [#forms].
+    Optional<FieldForm> each() {
+        return Stream.of(items.stream(), others.stream(), names.values().stream())
                 .flatMap(shapes -> shapes)
                 .filter(Shape::asked)
                 .findFirst()
                 .map(shape -> shape.choosing(choose))
                 .map(shape -> shape.form(Field.EACH, false));
+    }
+
+    private FieldForm form(String name, boolean needed) {
         Optional<Field.Range> range = most > 0 ? Optional.of(new Field.Range(least, most, "")) : Optional.empty();
         return FieldForm.of(
                 name,
@@ -221,7 +225,7 @@ final class Shape {
                 fields.entrySet().stream()
                         .map(entry -> entry.getValue().form(entry.getKey(), required.contains(entry.getKey())))
                         .toList(),
-                each);
+                each());
     }
 
     private List<FieldForm.Type> formTypes() {

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.bittern.edit.Fresh;
 import app.bittern.plan.Kind;
+import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -53,6 +54,18 @@ class FieldFormTest {
         assertThat(at(Kind.EXTENSION, "languages", "0").choose().options())
                 .containsExactly(new Choosing.Option.Language());
         assertThat(at(Kind.EXTENSION, "phones", "0").choose().options()).contains(new Choosing.Option.Word("soft"));
+    }
+
+    @Test
+    void aPromptsWordsStandUnderItsLanguagesAndNoOtherKindHasSuchNames() {
+        FieldForm words = FieldForm.eachOf(Kind.PROMPT).orElseThrow();
+        assertThat(words.alone()).contains("script");
+        assertThat(FieldForm.at(Kind.PROMPT, List.of("nb-NO", "seconds"))).isPresent();
+        assertThat(FieldForm.at(Kind.PROMPT, List.of("music")).orElseThrow().types())
+                .containsExactly(FieldForm.Type.FLAG);
+        assertThat(Arrays.stream(Kind.values())
+                        .filter(kind -> FieldForm.eachOf(kind).isPresent()))
+                .containsExactly(Kind.PROMPT);
     }
 
     @Test

@@ -31,7 +31,8 @@ final class FieldViews {
                 kind.keys(),
                 kind.form() == Kind.Form.SINGLE,
                 kind.passed(),
-                FieldForm.of(kind).stream().map(FieldViews::field).toList());
+                FieldForm.of(kind).stream().map(FieldViews::field).toList(),
+                FieldForm.eachOf(kind).map(FieldViews::field));
     }
 
     private static ObjectApi.FieldView field(FieldForm form) {

@@ -20,6 +20,7 @@ public final class ObjectApi {
     /// @param keys    how keys are made: words, digits or e164
     /// @param single  whether there is one in a plan, or none
     /// @param passed  whether calls are at such an object, or pass it; others are used in those
+    /// @param each    what stands under any other name, a prompt's words by language
     public record KindView(
             String kind,
             String section,
@@ -29,7 +30,8 @@ public final class ObjectApi {
             Kind.Keys keys,
             boolean single,
             boolean passed,
-            List<FieldView> fields) {}
+            List<FieldView> fields,
+            Optional<FieldView> each) {}
 
     /// A field as a sheet shows it and takes a value for it.
     ///

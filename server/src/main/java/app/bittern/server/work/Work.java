@@ -111,8 +111,20 @@ public class Work {
 
     private void note(Asked asked) {
         if (asked.release().isEmpty()) {
-            newest.merge(asked.site(), asked.id(), (before, fresh) -> fresh.overtakes(before) ? fresh : before);
+            newest.merge(asked.site(), asked.id(), (before, fresh) -> {
+                if (!fresh.overtakes(before)) {
+                    return before;
+                }
+                drop(before);
+                return fresh;
+            });
         }
+    }
+
+    /// Nobody asks for what was found of a draft that has been changed: on a large plan it is tens of megabytes.
+    private void drop(Asked.Id overtaken) {
+        held.synchronous().asMap().keySet().removeIf(key -> key.plan().equals(overtaken));
+        examinations.asMap().keySet().removeIf(key -> key.plan().equals(overtaken));
     }
 
     /// An answer is wanted until the draft that it is of is changed.
