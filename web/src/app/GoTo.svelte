@@ -1,5 +1,6 @@
 <script lang="ts">
   import { Command, Dialog } from 'bits-ui';
+  import { land } from '../lib/ui/landing';
   import { marked } from '../lib/ui/marked.svelte';
   import { findings } from '../features/findings/findings.svelte';
   import { creating } from '../features/sheet/creating.svelte';
@@ -15,6 +16,7 @@
 
   let { open = $bindable() }: { open: boolean } = $props();
   let find = $state('');
+  let went = false;
 
   const MOST = 40;
   const found = findings();
@@ -29,6 +31,8 @@
     title: string;
     more: string;
     go: () => void;
+    /** Whether it leaves the screen as it is. */
+    stays?: boolean;
   }
 
   /** A number is gone to in its outline, anything else in its sheet. */
@@ -71,13 +75,19 @@
         title: `New ${kind.title}`,
         more: 'command',
         go: () => creating.begin(kind.kind),
+        stays: true,
       }))
       .filter((place) => wanted !== '' && matching(place)),
     ...[
-      { title: 'Undo', more: 'Ctrl+Z', go: () => void site.undo() },
-      { title: 'Redo', more: 'Ctrl+Shift+Z', go: () => void site.redo() },
+      { title: 'Undo', more: 'Ctrl+Z', go: () => void site.undo(), stays: true },
+      { title: 'Redo', more: 'Ctrl+Shift+Z', go: () => void site.redo(), stays: true },
       { title: 'All sites', more: 'screen', go: () => visit('/') },
-      { title: theme.dark ? 'Light theme' : 'Dark theme', more: 'command', go: () => theme.turn() },
+      {
+        title: theme.dark ? 'Light theme' : 'Dark theme',
+        more: 'command',
+        go: () => theme.turn(),
+        stays: true,
+      },
       { title: 'Sign out', more: 'command', go: () => void session.signOut().catch(site.fail.bind(site)) },
     ].filter(matching),
   ]);
@@ -92,7 +102,15 @@
 <Dialog.Root bind:open>
   <Dialog.Portal>
     <Dialog.Overlay class="fixed inset-0 z-30 bg-black/30" />
-    <Dialog.Content class="sheet fixed top-20 left-1/2 w-[520px] max-w-[94vw] -translate-x-1/2">
+    <Dialog.Content
+      onCloseAutoFocus={(event) => {
+        if (!went) return;
+        went = false;
+        event.preventDefault();
+        land();
+      }}
+      class="sheet fixed top-20 left-1/2 w-[520px] max-w-[94vw] -translate-x-1/2"
+    >
       <Dialog.Title class="sr-only">Go to</Dialog.Title>
       <Command.Root label="Go to" loop shouldFilter={false} bind:value={mark.value}>
         <Command.Input
@@ -107,6 +125,7 @@
                 value={valueOf(place, index)}
                 class="flex cursor-pointer justify-between gap-3 px-1 py-1 data-[selected]:bg-wash"
                 onSelect={() => {
+                  went = !place.stays;
                   open = false;
                   place.go();
                 }}

@@ -61,7 +61,7 @@
   <Header goTo={() => (going.to = true)} />
   <div class="flex min-h-0 grow">
     <Sidebar />
-    <main id="content" class="flex min-w-0 grow flex-col">
+    <main id="content" tabindex="-1" class="flex min-w-0 grow flex-col focus:outline-none">
       {#if !screen}
         <Empty title="There is no screen at this address">
           <a class="link" href={address.to('overview')}>To the overview</a>

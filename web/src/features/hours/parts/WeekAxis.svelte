@@ -50,6 +50,37 @@
     return moving.at(key, day.date, from) ?? { key, date: day.date, from, to: from, alone: false };
   }
 
+  interface Edge {
+    day: DayView;
+    index: number;
+    from: number;
+  }
+
+  function edgesOf(row: HoursRow): Edge[] {
+    return row.days.flatMap((day, index) => day.edges.map((from) => ({ day, index, from })));
+  }
+
+  /** Of all edges of a row the Tab key comes to one; ↑ and ↓ go from one to the next. */
+  let stop = $state(0);
+
+  function handles(event: Event): [HTMLElement[], number] {
+    const all = [...(event.currentTarget as HTMLElement).querySelectorAll<HTMLElement>('[role=slider]')];
+    return [all, all.indexOf(event.target as HTMLElement)];
+  }
+
+  function reached(event: FocusEvent) {
+    const [, at] = handles(event);
+    if (at >= 0) stop = at;
+  }
+
+  function between(event: KeyboardEvent) {
+    const way = { ArrowDown: 1, ArrowUp: -1 }[event.key];
+    const [all, at] = handles(event);
+    if (!way || at < 0) return;
+    event.preventDefault();
+    all[Math.min(all.length - 1, Math.max(0, at + way))]?.focus();
+  }
+
   const left = (day: number, minute: number) => `${((day * DAY + minute) / (7 * DAY)) * 100}%`;
   const LABEL = 'w-40 shrink-0 pr-3 pl-5';
 </script>
@@ -79,7 +110,15 @@
         <span class="block truncate text-xs text-muted">{label(row)}</span>
       </button>
       <div class="min-w-0 grow pr-5">
-        <div bind:clientWidth={width} class="relative h-6" role="group" aria-label={row.title}>
+        <!-- svelte-ignore a11y_no_noninteractive_element_interactions (its edges take the keys, which come up here) -->
+        <div
+          bind:clientWidth={width}
+          class="relative h-6"
+          role="group"
+          aria-label={row.title}
+          onkeydown={between}
+          onfocusin={reached}
+        >
           {#each row.days as day, index (day.date)}
             {#each day.stretches as stretch (stretch.from)}
               <span
@@ -98,26 +137,24 @@
               ></span>{/if}
           {/each}
           {#if site.draft}
-            {#each row.days as day, index (day.date)}
-              {#each day.edges as from (from)}
-                {@const move = edge(row, day, from)}
-                <Handle
-                  value={move.to}
-                  min={0}
-                  max={DAY}
-                  step={QUARTER}
-                  scale={(7 * DAY) / Math.max(1, width)}
-                  label="{row.title}, {dayName(day.date)}, {clockOf(from)}"
-                  says={clockOf(move.to)}
-                  left={left(index, move.to)}
-                  moved={move.to !== from}
-                  reached={chosen}
-                  read={minuteOf}
-                  onmove={(to, alone) => moving.to({ ...move, to, alone })}
-                  onkeep={() => void moving.keep()}
-                  ondrop={() => moving.drop()}
-                />
-              {/each}
+            {#each edgesOf(row) as { day, index, from }, place (`${day.date} ${from}`)}
+              {@const move = edge(row, day, from)}
+              <Handle
+                value={move.to}
+                min={0}
+                max={DAY}
+                step={QUARTER}
+                scale={(7 * DAY) / Math.max(1, width)}
+                label="{row.title}, {dayName(day.date)}, {clockOf(from)}"
+                says={clockOf(move.to)}
+                left={left(index, move.to)}
+                moved={move.to !== from}
+                reached={chosen && place === Math.min(stop, edgesOf(row).length - 1)}
+                read={minuteOf}
+                onmove={(to, alone) => moving.to({ ...move, to, alone })}
+                onkeep={() => void moving.keep()}
+                ondrop={() => moving.drop()}
+              />
             {/each}
           {/if}
         </div>
@@ -181,7 +218,7 @@
     {#if moving.preview.noticed}· <NoticedLines noticed={moving.preview.noticed} />
     {:else if moving.preview.asking}· asking who notices{/if}
   {:else if site.draft}
-    Move an edge by quarters of an hour with the mouse or ← →; four digits set the time; with Shift for that
-    day alone.
+    Move an edge by quarters of an hour with the mouse or ← →, ↑ ↓ go from edge to edge; four digits set the
+    time; with Shift for that day alone.
   {/if}
 </div>
