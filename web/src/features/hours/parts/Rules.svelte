@@ -76,7 +76,7 @@
     {#if site.draft}
       <tr class="no-print border-b border-line">
         <td class="px-5 py-1.5 align-top text-muted">+</td>
-        <td class="px-2 py-1.5" colspan="3">
+        <td class="py-1.5 pr-5 pl-2" colspan="3">
           {#key key}<TypeRule hours={key} label="New rule" />{/key}
         </td>
       </tr>
