@@ -11,15 +11,10 @@ class SiteState {
   wrong = $state(false);
   #asked: AbortController | undefined;
   /** What the draft is by now, while the plan as a whole is still on its way. */
-  #heard = $state.raw<{ site: string; version: number } | undefined>();
+  #heard: { site: string; version: number } | undefined;
   #hearing: Promise<void> = Promise.resolve();
 
-  version = $derived.by(() => {
-    const seen = this.view;
-    const heard = this.#heard;
-    if (!seen || !heard || heard.site !== seen.key || address.plan !== 'draft') return seen?.version;
-    return Math.max(seen.version, heard.version);
-  });
+  version = $derived(this.view?.version);
   /** Whether it can be changed: a release stays as it is. */
   draft = $derived(address.plan === 'draft');
 
@@ -40,7 +35,7 @@ class SiteState {
     }
   }
 
-  /** The draft has become this version: what is looked at is asked for at once, beside the plan as a whole. */
+  /** The draft has become this version; it is asked for once, however often that is heard. */
   hear(name: string, version: number): Promise<void> {
     const known = [this.#heard, this.view && { site: this.view.key, version: this.view.version }].find(
       (one) => one?.site === name,
@@ -61,7 +56,7 @@ class SiteState {
 
   /** Carries out changes as one edit. Throws what the server refuses, for the field to show. */
   async change(...wishes: Wish[]): Promise<Edited> {
-    return this.#edit(() => api.edit(address.site, { wishes, version: this.version }));
+    return this.#edit(() => api.edit(address.site, { wishes, version: this.view?.version }));
   }
 
   /** Carries out changes of what everybody has made of the plan by now. */
