@@ -70,7 +70,7 @@ class Live {
     if (address.plan !== 'draft') return;
     if (site.version === undefined || edited.version <= site.version) return;
     if (edited.session !== this.#session) this.#mark(edited);
-    void site.hear(address.site, edited.version);
+    void site.hear(edited.version);
   }
 
   #mark(edited: EventEdited): void {

@@ -38,7 +38,7 @@ export class Preview {
     const asked = new AbortController();
     this.#asked = asked;
     try {
-      const preview = await api.preview(address.site, { wishes, version: site.view?.version }, asked.signal);
+      const preview = await api.preview(address.site, { wishes, version: site.version }, asked.signal);
       if (!asked.signal.aborted) this.noticed = preview.noticed;
     } catch (failure) {
       if (!asked.signal.aborted) this.problems = saysOf(failure);

@@ -27,19 +27,25 @@ export interface Question<T extends object> {
   ask: (signal: AbortSignal) => Promise<T>;
   /** Whether it is asked at all. */
   on?: boolean;
-  /** Whether it stands beside what is looked at: it is asked once that is there. */
+  /** Whether it stands beside what is looked at: once it has been answered, it is asked again after that. */
   beside?: boolean;
 }
 
 /** Asks something of the plan that is open, as it is by now; the answer before stays until the new one is there. */
 export function askPlan<T extends object>(question: () => Question<T>) {
+  // With nothing there yet it is looked at too.
+  let answered = false;
   return createQuery(
     () => {
       const { key, ask, on = true, beside = false } = question();
       return {
         queryKey: [address.site, address.plan, site.version, ...key],
-        queryFn: ({ signal }: { signal: AbortSignal }) =>
-          beside ? turns.second(() => ask(signal)) : turns.first(() => ask(signal)),
+        queryFn: async ({ signal }: { signal: AbortSignal }) => {
+          const now = () => ask(signal);
+          const answer = await (beside && answered ? turns.second(now) : turns.first(now));
+          answered = true;
+          return answer;
+        },
         enabled: on && site.version !== undefined,
         placeholderData: keepPreviousData,
       };

@@ -10,8 +10,8 @@ class SiteState {
   says = $state('');
   wrong = $state(false);
   #asked: AbortController | undefined;
-  /** What the draft is by now, while the plan as a whole is still on its way. */
-  #heard: { site: string; version: number } | undefined;
+  /** The version that is being asked for, where it is known. */
+  #heard: number | undefined;
   #hearing: Promise<void> = Promise.resolve();
 
   version = $derived(this.view?.version);
@@ -29,20 +29,18 @@ class SiteState {
       if (!this.view || this.view.key !== site || this.view.version <= view.version || plan !== 'draft') {
         this.view = view;
       }
-      this.#heard = undefined;
     } catch (failure) {
       if (!asked.signal.aborted) this.fail(failure);
+    } finally {
+      if (this.#asked === asked) this.#heard = undefined;
     }
   }
 
   /** The draft has become this version; it is asked for once, however often that is heard. */
-  hear(name: string, version: number): Promise<void> {
-    const known = [this.#heard, this.view && { site: this.view.key, version: this.view.version }].find(
-      (one) => one?.site === name,
-    )?.version;
-    if (known === undefined || known < version) {
-      this.#heard = { site: name, version };
+  hear(version: number): Promise<void> {
+    if ((this.#heard ?? this.version ?? -1) < version) {
       this.#hearing = this.refresh();
+      this.#heard = version;
     }
     return this.#hearing;
   }
@@ -50,13 +48,14 @@ class SiteState {
   /** Forgets the plan before another is opened. */
   leave(): void {
     this.view = undefined;
+    this.#asked?.abort();
     this.#heard = undefined;
     this.tell('');
   }
 
   /** Carries out changes as one edit. Throws what the server refuses, for the field to show. */
   async change(...wishes: Wish[]): Promise<Edited> {
-    return this.#edit(() => api.edit(address.site, { wishes, version: this.view?.version }));
+    return this.#edit(() => api.edit(address.site, { wishes, version: this.version }));
   }
 
   /** Carries out changes of what everybody has made of the plan by now. */
@@ -75,7 +74,7 @@ class SiteState {
   async #edit(action: () => Promise<Edited>): Promise<Edited> {
     const name = address.site;
     const edited = await action();
-    await this.hear(name, edited.version);
+    if (address.site === name) await this.hear(edited.version);
     this.tell(edited.says);
     return edited;
   }

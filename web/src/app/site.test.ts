@@ -62,12 +62,22 @@ describe('the plan that is open', () => {
     const changed = site.change(WISH);
     await vi.waitFor(() => expect(answers).toHaveLength(1));
     expect(site.version).toBe(7);
-    void site.hear('saltreach', 8);
+    void site.hear(8);
     answers.forEach((answer) => answer());
     await changed;
-    void site.hear('saltreach', 8);
+    void site.hear(8);
     expect([site.view?.version, site.version]).toEqual([8, 8]);
     expect(api.plan).toHaveBeenCalledTimes(1);
+  });
+
+  it('is asked for again where it could not be had', async () => {
+    site.view = version(7);
+    api.plan.mockRejectedValueOnce(new Refused(0, ['The server cannot be reached.']));
+    await site.hear(8);
+    expect([site.version, site.wrong]).toEqual([7, true]);
+    api.plan.mockResolvedValue(version(8));
+    await site.hear(8);
+    expect(site.version).toBe(8);
   });
 
   it('is never an older one over a newer', async () => {

@@ -33,28 +33,21 @@
       !address.query.get('view'),
   );
   const caller = $derived(bench.call && !bench.problems.length ? bench.call.caller : bench.from);
-  /** What tokens are called is needed at once where the bench opens, and afterwards only if it has changed. */
-  let begun: number | undefined;
-  function later(): boolean {
-    begun ??= site.version;
-    return begun !== site.version;
-  }
-
   const switches = askPlan(() => ({
     key: ['find', 'switch', ''],
     ask: (signal) => api.find(address.site, address.plan, { kind: 'switch' }, signal),
-    beside: later(),
+    beside: true,
   }));
   const lookups = askPlan(() => ({
     key: ['find', 'lookup', ''],
     ask: (signal) => api.find(address.site, address.plan, { kind: 'lookup' }, signal),
-    beside: later(),
+    beside: true,
   }));
   const numbers = askPlan(() => ({
     key: ['find', 'number', bench.to],
     ask: (signal) => api.find(address.site, address.plan, { kind: 'number', find: bench.to }, signal),
     on: bench.to !== '',
-    beside: later(),
+    beside: true,
   }));
   const called = $derived(
     numbers.data?.find((one) => one.value === 'number/' + bench.to)?.number ?? bench.to,

@@ -137,7 +137,9 @@
               ></span>{/if}
           {/each}
           {#if site.draft}
-            {#each edgesOf(row) as { day, index, from }, place (`${day.date} ${from}`)}
+            <!-- By their places: the one that is moved is still the one that has the keys once it is kept. -->
+            {@const edges = edgesOf(row)}
+            {#each edges as { day, index, from }, place (place)}
               {@const move = edge(row, day, from)}
               <Handle
                 value={move.to}
@@ -149,7 +151,7 @@
                 says={clockOf(move.to)}
                 left={left(index, move.to)}
                 moved={move.to !== from}
-                reached={chosen && place === Math.min(stop, edgesOf(row).length - 1)}
+                reached={chosen && place === Math.min(stop, edges.length - 1)}
                 read={minuteOf}
                 onmove={(to, alone) => moving.to({ ...move, to, alone })}
                 onkeep={() => void moving.keep()}

@@ -111,11 +111,19 @@ class ClinicTest {
                         new Locator.GetByRoleOptions().setName(button).setExact(true));
     }
 
-    /// Opens the list of a kind from what the plan has, on the overview.
-    private void list(Hand hand, String several) {
+    /// Makes the first of a kind, from what the plan has on the overview.
+    ///
+    /// @param asks what else is asked for, and `chosen` for it
+    private void first(Hand hand, String several, String kind, String name, String asks, String chosen) {
         hand.go("Overview");
         hand.press(page.getByRole(
                 AriaRole.LINK, new Page.GetByRoleOptions().setName(several).setExact(true)));
+        hand.press(button("Make the first " + kind));
+        hand.type(page.locator("#new-name"), name);
+        hand.press(button(asks + ": choose"));
+        hand.find(chosen, chosen);
+        hand.press(button("Make it"));
+        made();
     }
 
     /// What is said, in the languages in which it is.
@@ -168,13 +176,7 @@ class ClinicTest {
 
     /// A menu that speaks two languages.
     private void menu(Hand hand) {
-        list(hand, "menus");
-        hand.press(button("Make the first menu"));
-        hand.type(page.locator("#new-name"), "Front menu");
-        hand.press(button("Giving up: choose"));
-        hand.find("Messages", "Messages");
-        hand.press(button("Make it"));
-        made();
+        first(hand, "menus", "menu", "Front menu", "Giving up", "Messages");
         hand.press(token("Says: add"));
         hand.find("Welcome", "Welcome");
         settled();
@@ -196,13 +198,7 @@ class ClinicTest {
 
     /// At night, by the switch, calls go to the mailbox.
     private void night(Hand hand) {
-        list(hand, "branches");
-        hand.press(button("Make the first branch"));
-        hand.type(page.locator("#new-name"), "Night?");
-        hand.press(button("By: choose"));
-        hand.find("Night service", "Night service");
-        hand.press(button("Make it"));
-        made();
+        first(hand, "branches", "branch", "Night?", "By", "Night service");
         for (List<String> one : List.of(List.of("day", "Front menu"), List.of("night", "Messages"))) {
             hand.press(token("Cases: add"));
             hand.press(inPopover(one.getFirst()));

@@ -55,7 +55,9 @@ class HoursScreenTest {
                 .isVisible();
         technician.press("Enter");
         assertThat(rule("Mon–Sat 07:45–19:00, Sun 09:00–17:00")).isVisible();
-        edge("19:00").focus();
+        assertThat(edge("07:45")).isFocused();
+        technician.press("ArrowDown");
+        assertThat(edge("19:00")).isFocused();
         technician.type("2030");
         technician.press("Enter");
         assertThat(rule("Mon–Sat 07:45–20:30, Sun 09:00–17:00")).isVisible();

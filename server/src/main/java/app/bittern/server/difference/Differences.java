@@ -15,6 +15,7 @@ import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.concurrent.atomic.AtomicLong;
@@ -50,7 +51,10 @@ public class Differences {
     private final Cache<Long, Thought> thoughts =
             Caffeine.newBuilder().maximumSize(THOUGHTS).build();
 
-    private record Thought(Plan before, Plan after, DifferenceApi.Noticed noticed) {}
+    /// Two plans in the weeks in which they are compared.
+    private record Change(Plan before, Plan after, Horizon horizon) {}
+
+    private record Thought(Change change, DifferenceApi.Noticed noticed) {}
 
     Differences(
             JournalRows journal,
@@ -73,8 +77,8 @@ public class Differences {
     void made(Drafts.Made made) {
         background.later(Background.Rank.DIFFERENCES, () -> {
             try {
-                DifferenceApi.Noticed noticed = thought(made)
-                        .orElseGet(() -> between(made.before(), made.after().plan()));
+                Change change = change(made.before(), made.after().plan());
+                DifferenceApi.Noticed noticed = thought(change).orElseGet(() -> between(change, Wanted.ALWAYS));
                 String json = mapper.writeValueAsString(noticed);
                 String site = made.after().site();
                 long version = made.after().version();
@@ -100,31 +104,36 @@ public class Differences {
         long mine = questions.incrementAndGet();
         thinking.put(session, mine);
         Wanted draft = work.wanted(asked);
-        DifferenceApi.Noticed noticed = between(
-                asked.plan(), after, () -> draft.still() && Objects.equals(thinking.getIfPresent(session), mine));
-        thoughts.put(mine, new Thought(asked.plan(), after, noticed));
+        Change change = change(asked.plan(), after);
+        DifferenceApi.Noticed noticed =
+                between(change, () -> draft.still() && Objects.equals(thinking.getIfPresent(session), mine));
+        thoughts.put(mine, new Thought(change, noticed));
         return noticed;
     }
 
     /// What is kept is mostly what has been thought about just before.
-    private Optional<DifferenceApi.Noticed> thought(Drafts.Made made) {
+    private Optional<DifferenceApi.Noticed> thought(Change change) {
         return thoughts.asMap().values().stream()
-                .filter(one -> one.before().equals(made.before())
-                        && one.after().equals(made.after().plan()))
+                .filter(one -> one.change().equals(change))
                 .map(Thought::noticed)
                 .findFirst();
     }
 
     /// What callers notice of a change.
     public DifferenceApi.Noticed between(Plan before, Plan after) {
-        return between(before, after, Wanted.ALWAYS);
+        return between(change(before, after), Wanted.ALWAYS);
     }
 
-    private DifferenceApi.Noticed between(Plan before, Plan after, Wanted wanted) {
-        Horizon horizon = Horizon.around(
-                LocalDate.ofInstant(clock.instant(), after.site().timeZone()),
-                after.site().timeZone());
-        return Noticing.of(Comparison.of(before, after, horizon, wanted), before, after);
+    private Change change(Plan before, Plan after) {
+        ZoneId zone = after.site().timeZone();
+        return new Change(before, after, Horizon.around(LocalDate.ofInstant(clock.instant(), zone), zone));
+    }
+
+    private static DifferenceApi.Noticed between(Change change, Wanted wanted) {
+        return Noticing.of(
+                Comparison.of(change.before(), change.after(), change.horizon(), wanted),
+                change.before(),
+                change.after());
     }
 
     /// What was found of an edit, where it has been.
