@@ -60,18 +60,18 @@ describe('what the server tells', () => {
     expect(Told.last.close).toHaveBeenCalled();
   });
 
-  it('of an edit of somebody else is marked with the name for a while, and asked for', () => {
+  it('of an edit of somebody else is marked with the name for a while, and asked for', async () => {
     Told.last.tell('edited', EDIT);
-    expect(api.plan).toHaveBeenCalledOnce();
+    await vi.waitFor(() => expect(api.plan).toHaveBeenCalledOnce());
     expect(live.changed.get('queue/bookings')).toBe('ade');
     expect(site.says).toBe('ade: name: Tickets');
     vi.advanceTimersByTime(60_000);
     expect(live.changed.size).toBe(0);
   });
 
-  it('of an edit of one’s own is asked for, and not marked', () => {
+  it('of an edit of one’s own is asked for, and not marked', async () => {
     Told.last.tell('edited', { ...EDIT, session: 'mine' });
-    expect(api.plan).toHaveBeenCalledOnce();
+    await vi.waitFor(() => expect(api.plan).toHaveBeenCalledOnce());
     expect(live.changed.size).toBe(0);
   });
 

@@ -13,6 +13,8 @@ class SiteState {
   /** The version that is being asked for, where it is known. */
   #heard: number | undefined;
   #hearing: Promise<void> = Promise.resolve();
+  /** The edit that is under way: what it answers is the plan that others are told of. */
+  #editing: Promise<unknown> = Promise.resolve();
 
   version = $derived(this.view?.version);
   /** Whether it can be changed: a release stays as it is. */
@@ -25,10 +27,7 @@ class SiteState {
     this.#asked = asked;
     const { site, plan } = address;
     try {
-      const view = await api.plan(site, plan, asked.signal);
-      if (!this.view || this.view.key !== site || this.view.version <= view.version || plan !== 'draft') {
-        this.view = view;
-      }
+      this.#is(await api.plan(site, plan, asked.signal), site, plan);
     } catch (failure) {
       if (!asked.signal.aborted) this.fail(failure);
     } finally {
@@ -36,13 +35,22 @@ class SiteState {
     }
   }
 
+  /** The plan as a whole, where it is still the one that is open and no older than what is known of it. */
+  #is(view: SiteView, name: string, plan: string): void {
+    if (address.site !== name || address.plan !== plan) return;
+    if (!this.view || this.view.key !== name || this.view.version <= view.version || plan !== 'draft') {
+      this.view = view;
+    }
+  }
+
   /** The draft has become this version; it is asked for once, however often that is heard. */
-  hear(version: number): Promise<void> {
+  async hear(version: number): Promise<void> {
+    await this.#editing;
     if ((this.#heard ?? this.version ?? -1) < version) {
       this.#hearing = this.refresh();
       this.#heard = version;
     }
-    return this.#hearing;
+    await this.#hearing;
   }
 
   /** Forgets the plan before another is opened. */
@@ -73,8 +81,10 @@ class SiteState {
 
   async #edit(action: () => Promise<Edited>): Promise<Edited> {
     const name = address.site;
-    const edited = await action();
-    if (address.site === name) await this.hear(edited.version);
+    const answer = action();
+    this.#editing = answer.catch(() => undefined);
+    const edited = await answer;
+    this.#is(edited.plan, name, 'draft');
     this.tell(edited.says);
     return edited;
   }

@@ -1,6 +1,7 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { Refused } from '../lib/api/client';
-import type { SiteView } from '../lib/api/types';
+import type { Edited, SiteView } from '../lib/api/types';
+import { kept, version } from '../testing/answers';
 import { browser } from '../testing/browser';
 
 const api = vi.hoisted(() => ({
@@ -17,10 +18,6 @@ const { address } = await import('./address.svelte');
 
 const WISH = { set: { object: 'queue/bookings', field: '/name', value: 'Tickets' } };
 
-function version(number: number): SiteView {
-  return { key: 'saltreach', version: number } as SiteView;
-}
-
 beforeEach(() => {
   browser('/s/saltreach/draft');
   address.read();
@@ -29,19 +26,18 @@ beforeEach(() => {
 });
 
 describe('the plan that is open', () => {
-  it('is changed from the version that is seen, and is asked for again', async () => {
+  it('is changed from the version that is seen, and comes with the answer', async () => {
     site.view = version(7);
-    api.edit.mockResolvedValue({ version: 8, says: 'Bookings, name: Tickets' });
-    api.plan.mockResolvedValue(version(8));
+    api.edit.mockResolvedValue(kept(8, 'Bookings, name: Tickets'));
     await site.change(WISH);
     expect(api.edit).toHaveBeenCalledWith('saltreach', { wishes: [WISH], version: 7 });
     expect([site.version, site.says, site.wrong]).toEqual([8, 'Bookings, name: Tickets', false]);
+    expect(api.plan).not.toHaveBeenCalled();
   });
 
   it('is changed whatever others have made of it where that is known', async () => {
     site.view = version(7);
-    api.edit.mockResolvedValue({ version: 9, says: '' });
-    api.plan.mockResolvedValue(version(9));
+    api.edit.mockResolvedValue(kept(9));
     await site.changeAnyway(WISH);
     expect(api.edit).toHaveBeenCalledWith('saltreach', { wishes: [WISH] });
   });
@@ -54,20 +50,33 @@ describe('the plan that is open', () => {
     expect(site.version).toBe(7);
   });
 
-  it('is asked for once however often it is heard that it was changed', async () => {
+  it('is not asked for where our own edit is heard of before its answer, and once where others are', async () => {
     site.view = version(7);
-    const answers: (() => void)[] = [];
-    api.edit.mockResolvedValue({ version: 8, says: '' });
-    api.plan.mockImplementation(() => new Promise((then) => answers.push(() => then(version(8)))));
+    let answer: (edited: Edited) => void = () => undefined;
+    api.edit.mockImplementation(() => new Promise<Edited>((then) => (answer = then)));
     const changed = site.change(WISH);
-    await vi.waitFor(() => expect(answers).toHaveLength(1));
-    expect(site.version).toBe(7);
-    void site.hear(8);
-    answers.forEach((answer) => answer());
-    await changed;
-    void site.hear(8);
-    expect([site.view?.version, site.version]).toEqual([8, 8]);
+    const heard = site.hear(8);
+    answer(kept(8));
+    await Promise.all([changed, heard]);
+    expect(site.version).toBe(8);
+    expect(api.plan).not.toHaveBeenCalled();
+    api.plan.mockResolvedValue(version(9));
+    await Promise.all([site.hear(9), site.hear(9), site.hear(8)]);
+    expect(site.version).toBe(9);
     expect(api.plan).toHaveBeenCalledTimes(1);
+  });
+
+  it('stays the one that is open where the answer to an edit comes after it was left', async () => {
+    site.view = version(7);
+    let answer: (edited: Edited) => void = () => undefined;
+    api.edit.mockImplementation(() => new Promise<Edited>((then) => (answer = then)));
+    const changed = site.change(WISH);
+    browser('/s/marram-hotel/draft');
+    address.read();
+    site.leave();
+    answer(kept(8));
+    await changed;
+    expect(site.view).toBeUndefined();
   });
 
   it('is asked for again where it could not be had', async () => {
@@ -111,8 +120,7 @@ describe('the plan that is open', () => {
   });
 
   it('says what has been undone, or why nothing was', async () => {
-    api.undo.mockResolvedValue({ version: 8, says: 'Bookings, name: Tickets' });
-    api.plan.mockResolvedValue(version(8));
+    api.undo.mockResolvedValue(kept(8, 'Bookings, name: Tickets'));
     await site.undo();
     expect(site.says).toBe('Undone: Bookings, name: Tickets');
     api.redo.mockRejectedValue(new Refused(409, ['There is nothing to redo.']));

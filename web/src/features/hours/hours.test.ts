@@ -1,8 +1,9 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import type { SiteView, Wish } from '../../lib/api/types';
+import type { Wish } from '../../lib/api/types';
+import { kept, version } from '../../testing/answers';
 import { browser } from '../../testing/browser';
 
-const api = vi.hoisted(() => ({ movedEdge: vi.fn(), preview: vi.fn(), edit: vi.fn(), plan: vi.fn() }));
+const api = vi.hoisted(() => ({ movedEdge: vi.fn(), preview: vi.fn(), edit: vi.fn() }));
 vi.mock('../../lib/api/endpoints', () => api);
 browser('/s/saltreach/draft/hours');
 const { site } = await import('../../app/site.svelte');
@@ -23,9 +24,8 @@ beforeEach(() => {
     says: '',
     noticed: { says: 'callers notice nothing', count: 0, first: [] },
   });
-  api.edit.mockResolvedValue({ version: 8, says: '' });
-  api.plan.mockResolvedValue({ key: 'saltreach', version: 8 });
-  site.view = { key: 'saltreach', version: 7 } as SiteView;
+  api.edit.mockResolvedValue(kept(8));
+  site.view = version(7);
 });
 
 afterEach(() => {

@@ -1,8 +1,9 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import type { KindView, ObjectView, SiteView, Wish } from '../../lib/api/types';
+import type { KindView, ObjectView, Wish } from '../../lib/api/types';
+import { kept, version } from '../../testing/answers';
 import { browser } from '../../testing/browser';
 
-const api = vi.hoisted(() => ({ plan: vi.fn(), edit: vi.fn(), fresh: vi.fn() }));
+const api = vi.hoisted(() => ({ edit: vi.fn(), fresh: vi.fn() }));
 vi.mock('../../lib/api/endpoints', () => api);
 browser('/s/saltreach/draft');
 const { site } = await import('../../app/site.svelte');
@@ -28,9 +29,8 @@ function wishes(): Wish[] {
 
 beforeEach(() => {
   Object.values(api).forEach((one) => one.mockReset());
-  api.edit.mockResolvedValue({ version: 8, says: '' });
-  api.plan.mockResolvedValue({ key: 'saltreach', version: 8 });
-  site.view = { key: 'saltreach', version: 7 } as SiteView;
+  api.edit.mockResolvedValue(kept(8));
+  site.view = version(7);
 });
 
 describe('a sheet', () => {

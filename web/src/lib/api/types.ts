@@ -162,6 +162,7 @@ export interface Difference {
 export interface Edited {
   version: number;
   says: string;
+  plan: SiteView;
 }
 
 export interface EndView {

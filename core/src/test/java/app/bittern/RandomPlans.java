@@ -52,7 +52,16 @@ public final class RandomPlans {
             List.of("hang-up", "busy", "own-mailbox", "outside/+447700900321", "mailbox/gone");
     private static final int EACH = 2;
 
+    /// Whether laws are held over all plans that are made for them: `./bittern verify --long`.
+    private static final boolean ALL = Boolean.getBoolean("bittern.all-plans");
+
     private RandomPlans() {}
+
+    /// Over how many plans a law is held that takes long over each: half of them every day, all with
+    /// `-Dbittern.all-plans=true`.
+    public static int many(int all) {
+        return ALL ? all : (all + 1) / 2;
+    }
 
     public static Plan plan(Random random) {
         List<PlanObject> objects = new ArrayList<>(List.of(

@@ -3,6 +3,7 @@ package app.bittern.browser;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 import app.bittern.server.testing.RunningApplication;
+import com.deque.html.axecore.args.AxeRunOptions;
 import com.deque.html.axecore.playwright.AxeBuilder;
 import com.deque.html.axecore.results.Rule;
 import com.microsoft.playwright.options.AriaRole;
@@ -21,6 +22,9 @@ class AccessibilityTest {
     @RegisterExtension
     static final Chromium CHROMIUM = new Chromium();
 
+    @RegisterExtension
+    final Technician technician = new Technician(CHROMIUM, APPLICATION);
+
     /// What the colours of the other theme can change.
     private static final List<String> COLOURS = List.of("color-contrast", "link-in-text-block");
 
@@ -31,28 +35,31 @@ class AccessibilityTest {
     private static final int NARROW = 1024;
     private static final int HEIGHT = 800;
 
+    /// In the page itself: it has no frames, and a page of its own for each answer takes longer than the rules.
+    private AxeBuilder axe() {
+        AxeRunOptions options = new AxeRunOptions();
+        options.setResultTypes(List.of("violations"));
+        return new AxeBuilder(technician.page()).setLegacyMode(true).options(options);
+    }
+
     /// All rules on a view as it is; in the other theme and at the other width those that it can change.
-    private static void holds(Technician technician, String where) {
-        holds(new AxeBuilder(technician.page()).withTags(WCAG), where);
-        theme(technician, "dark");
-        holds(new AxeBuilder(technician.page()).withRules(COLOURS), where + ", dark");
-        theme(technician, "light");
+    private void holds(String where) {
+        holds(axe().withTags(WCAG), where);
+        theme("dark");
+        holds(axe().withRules(COLOURS), where + ", dark");
+        theme("light");
         technician.page().setViewportSize(NARROW, HEIGHT);
-        holds(new AxeBuilder(technician.page()).withRules(SIZES), where + ", narrow");
+        holds(axe().withRules(SIZES), where + ", narrow");
         technician.page().setViewportSize(WIDE, HEIGHT);
     }
 
-    private static void theme(Technician technician, String theme) {
+    private void theme(String theme) {
         technician.page().evaluate("theme => (document.documentElement.dataset.theme = theme)", theme);
     }
 
     /// What has opened over a view that holds: as wide on any screen, in the colours of the rest.
-    private static void opened(Technician technician, String where) {
-        holds(
-                new AxeBuilder(technician.page())
-                        .include(List.of("[role=dialog], [data-popover-content]"))
-                        .withTags(WCAG),
-                where);
+    private void opened(String where) {
+        holds(axe().include(List.of("[role=dialog], [data-popover-content]")).withTags(WCAG), where);
     }
 
     private static void holds(AxeBuilder axe, String where) {
@@ -79,32 +86,31 @@ class AccessibilityTest {
 
     @Test
     void everyViewInBothThemesAndAtBothWidths() {
-        Technician technician = new Technician(CHROMIUM, APPLICATION);
         technician.page().navigate(APPLICATION.address());
         assertThat(technician.page().getByLabel("Password")).isVisible();
-        holds(technician, "sign-in");
+        holds("sign-in");
         technician.signIn();
-        holds(technician, "overview");
+        holds("overview");
         technician.open("/s/saltreach/draft/numbers?at=2026-11-28T20:00");
         assertThat(technician.page().getByText("message in Bookings").first()).isVisible();
-        holds(technician, "numbers");
+        holds("numbers");
         for (String view : List.of("order", "plan", "arrived")) {
             technician.open("/s/saltreach/draft/numbers?at=2026-11-28T20:00&view=" + view);
             assertThat(technician.page().getByText("Opening.")).hasCount(0);
-            holds(technician, "numbers, " + view);
+            holds("numbers, " + view);
         }
         technician.open("/s/saltreach/draft/hours?at=2026-11-24T10:15");
         assertThat(technician.page().getByLabel("New rule")).isVisible();
-        holds(technician, "hours");
+        holds("hours");
         technician.open("/s/saltreach/draft/hours?at=2026-11-24T10:15&of=switch/timetable");
         assertThat(technician.page().getByText("turn it here")).isVisible();
-        holds(technician, "a switch");
+        holds("a switch");
         technician.open("/s/saltreach/draft/groups?at=2026-11-24T10:15");
         assertThat(technician.page().getByText("Group or queue?")).isVisible();
-        holds(technician, "groups");
+        holds("groups");
         technician.open("/s/saltreach/draft/queues?at=2026-11-24T10:15");
         assertThat(technician.page().getByText("reach the target")).isVisible();
-        holds(technician, "a queue");
+        holds("a queue");
         technician.open("/s/saltreach/draft/voicemail?at=2026-11-24T10:15");
         assertThat(technician
                         .page()
@@ -112,47 +118,46 @@ class AccessibilityTest {
                         .or(technician.page().getByText("of nobody in particular"))
                         .first())
                 .isVisible();
-        holds(technician, "voicemail");
+        holds("voicemail");
         technician.openOutline("3");
-        holds(technician, "outline");
+        holds("outline");
         technician.open("/s/saltreach/draft/people");
         assertThat(technician.page().getByText("Ingrid Fell").first()).isVisible();
-        holds(technician, "people");
+        holds("people");
         technician.open("/s/saltreach/draft/queues/queue/bookings?at=2026-11-24T10:15&keys=1");
         assertThat(technician.page().getByText("Such a call on the bench")).isVisible();
-        holds(technician, "a sheet");
-        whatOpens(technician);
-        technician.page().close();
+        holds("a sheet");
+        whatOpens();
     }
 
     /// Dialogs and what else opens.
-    private void whatOpens(Technician technician) {
+    private void whatOpens() {
         technician.button("Remove").click();
         assertThat(technician.page().getByRole(AriaRole.DIALOG)).isVisible();
-        opened(technician, "removing");
+        opened("removing");
         technician.openOutline("3");
         technician.token("15 s").first().click();
-        opened(technician, "a token being changed");
+        opened("a token being changed");
         technician.press("Escape");
         technician.token("own mailbox: mailbox Lost property").first().click();
         assertThat(technician.page().getByPlaceholder("Number or name")).isVisible();
-        opened(technician, "the finder");
+        opened("the finder");
         technician.press("Escape");
         technician.press("Control+k");
-        opened(technician, "go to");
+        opened("go to");
         technician.press("Escape");
         technician.open("/s/saltreach/draft/people?kind=extension");
         assertThat(technician.page().getByText("Ingrid Fell 2001").first()).isVisible();
-        holds(technician, "a list");
+        holds("a list");
         technician.button("New extension").click();
         assertThat(technician.page().getByRole(AriaRole.DIALOG)).isVisible();
-        opened(technician, "a new object");
+        opened("a new object");
         technician.press("Escape");
         technician.open("/");
         assertThat(technician.page().getByText("Take in the plan")).isVisible();
-        holds(technician, "sites");
+        holds("sites");
         technician.open("/parts");
         assertThat(technician.page().getByText("Apple 0")).isVisible();
-        holds(technician, "parts");
+        holds("parts");
     }
 }

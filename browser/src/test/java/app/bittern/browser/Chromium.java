@@ -6,34 +6,38 @@ import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.ArrayDeque;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
-import org.junit.jupiter.api.extension.AfterAllCallback;
+import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.extension.BeforeAllCallback;
 import org.junit.jupiter.api.extension.ExtensionContext;
 
-/// Debian's Chromium, without a window, for the tests of a class.
-final class Chromium implements BeforeAllCallback, AfterAllCallback {
+/// Debian's Chromium, without a window: started by the first class of tests that needs it, for all that run in this
+/// process. Each page has cookies and storage of its own.
+final class Chromium implements BeforeAllCallback {
     private static final Path PROGRAM = Path.of("/usr/bin/chromium");
-
-    private final ArrayDeque<AutoCloseable> open = new ArrayDeque<>();
-    private Optional<Browser> browser = Optional.empty();
 
     /// A loaded machine is slow; what never comes fails all the same.
     private static final double PATIENCE_MILLIS = 20_000;
 
+    private static final class Launched {
+        static final Browser BROWSER = launched();
+    }
+
     @Override
     public void beforeAll(ExtensionContext context) {
+        Assertions.assertThat(get().isConnected()).isTrue();
+    }
+
+    private static Browser launched() {
         PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MILLIS);
         if (!Files.isExecutable(PROGRAM)) {
             throw new IllegalStateException(PROGRAM + " is missing: install Debian's chromium");
         }
+        // It ends with this process: its driver does when nobody speaks to it any more.
         Playwright playwright = Playwright.create(
                 new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
-        open.push(playwright);
-        Browser launched = playwright
+        return playwright
                 .chromium()
                 .launch(new BrowserType.LaunchOptions()
                         .setExecutablePath(PROGRAM)
@@ -45,15 +49,6 @@ final class Chromium implements BeforeAllCallback, AfterAllCallback {
                                 "--disable-background-networking",
                                 "--disable-component-update",
                                 "--disable-sync")));
-        open.push(launched);
-        browser = Optional.of(launched);
-    }
-
-    @Override
-    public void afterAll(ExtensionContext context) throws Exception {
-        while (!open.isEmpty()) {
-            open.pop().close();
-        }
     }
 
     /// A window of the size the screens are made for.
@@ -62,6 +57,6 @@ final class Chromium implements BeforeAllCallback, AfterAllCallback {
     }
 
     Browser get() {
-        return browser.orElseThrow();
+        return Launched.BROWSER;
     }
 }

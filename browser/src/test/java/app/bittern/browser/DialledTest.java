@@ -17,7 +17,8 @@ class DialledTest {
     @RegisterExtension
     static final Chromium CHROMIUM = new Chromium();
 
-    private final Technician technician = new Technician(CHROMIUM, APPLICATION);
+    @RegisterExtension
+    final Technician technician = new Technician(CHROMIUM, APPLICATION);
 
     private Locator rows() {
         return technician.page().getByRole(AriaRole.TREEGRID).getByRole(AriaRole.ROW);

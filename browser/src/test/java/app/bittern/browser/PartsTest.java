@@ -18,7 +18,8 @@ class PartsTest {
     @RegisterExtension
     static final Chromium CHROMIUM = new Chromium();
 
-    private final Technician technician = new Technician(CHROMIUM, APPLICATION);
+    @RegisterExtension
+    final Technician technician = new Technician(CHROMIUM, APPLICATION);
 
     @BeforeEach
     void begin() {

@@ -20,49 +20,52 @@ class ScreenshotsTest {
     @RegisterExtension
     static final Chromium CHROMIUM = new Chromium();
 
+    @RegisterExtension
+    final Technician technician = new Technician(CHROMIUM, APPLICATION);
+
     @Test
     void ofEachMainView(@TempDir Path none) {
         Path folder = Optional.ofNullable(System.getProperty("bittern.screenshots"))
                 .map(given -> Path.of("..").resolve(given))
                 .orElse(none);
-        Technician technician = new Technician(CHROMIUM, APPLICATION).signIn();
+        technician.signIn();
         assertThat(technician.page().getByText("more in").first()).isVisible();
-        shot(technician, folder, "overview");
+        shot(folder, "overview");
         technician.open("/s/saltreach/draft/numbers?at=2026-11-28T20:00");
         assertThat(technician.page().getByText("message in Bookings").first()).isVisible();
-        shot(technician, folder, "numbers");
+        shot(folder, "numbers");
         technician.openOutline("3");
         // On the row number: elsewhere a click would open the token under it.
         technician.row("Lost property:.*extension").locator("span").first().click();
-        shot(technician, folder, "outline");
+        shot(folder, "outline");
         technician.open("/s/saltreach/draft/groups/ring-group/freight?at=2026-11-24T08:00&keys=2");
         assertThat(technician.page().getByText("Such a call on the bench")).isVisible();
-        shot(technician, folder, "sheet");
+        shot(folder, "sheet");
         technician.open("/s/saltreach/draft/people?at=2026-11-24T10:15");
         technician.page().getByText("Lost property").first().click();
         assertThat(technician.page().getByText("When 2014 is called")).isVisible();
         assertThat(technician.page().getByText("barred").first()).isVisible();
-        shot(technician, folder, "people");
+        shot(folder, "people");
         technician.open("/s/saltreach/draft/numbers?at=2026-11-24T10:15&view=order");
         assertThat(technician.page().getByText("never: Main line takes them first"))
                 .isVisible();
-        shot(technician, folder, "routes");
+        shot(folder, "routes");
         technician.open("/s/saltreach/draft/hours?at=2026-11-24T10:15");
         assertThat(technician.page().getByLabel("New rule")).isVisible();
-        shot(technician, folder, "hours");
+        shot(folder, "hours");
         technician.open("/s/saltreach/draft/groups?at=2026-11-24T10:15");
         assertThat(technician.page().getByText("Group or queue?")).isVisible();
-        shot(technician, folder, "groups");
+        shot(folder, "groups");
         technician.open("/s/saltreach/draft/queues?at=2026-11-24T10:15&keys=1");
         assertThat(technician.page().getByText("reach the target")).isVisible();
-        shot(technician, folder, "queue");
+        shot(folder, "queue");
         technician.open("/s/saltreach/draft/voicemail?at=2026-11-24T10:15&keys=1");
         assertThat(technician.page().getByText("the call on the bench ends here"))
                 .isVisible();
-        shot(technician, folder, "voicemail");
+        shot(folder, "voicemail");
         technician.open("/");
         assertThat(technician.page().getByText("Take in the plan")).isVisible();
-        shot(technician, folder, "sites");
+        shot(folder, "sites");
         APPLICATION
                 .signedIn()
                 .post(
@@ -70,12 +73,12 @@ class ScreenshotsTest {
                         "{\"wishes\":[{\"remove\":{\"object\":\"mailbox/reception\"}}]}");
         technician.openOutline("-,-,-");
         technician.row("lost: nothing is there").first().locator("span").first().click();
-        shot(technician, folder, "hole");
+        shot(folder, "hole");
         technician.page().evaluate("document.documentElement.dataset.theme = 'dark'");
-        shot(technician, folder, "dark");
+        shot(folder, "dark");
     }
 
-    private static void shot(Technician technician, Path folder, String name) {
+    private void shot(Path folder, String name) {
         Path file = folder.resolve(name + ".png");
         technician.page().screenshot(new Page.ScreenshotOptions().setPath(file));
         Assertions.assertThat(Files.exists(file)).isTrue();

@@ -8,7 +8,6 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.regex.Pattern;
 import org.assertj.core.api.Assertions;
-import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
@@ -21,19 +20,13 @@ class StoryTest {
     @RegisterExtension
     static final Chromium CHROMIUM = new Chromium();
 
-    private Technician technician = new Technician(CHROMIUM, APPLICATION);
+    @RegisterExtension
+    final Technician technician = new Technician(CHROMIUM, APPLICATION);
 
     @BeforeEach
     void begin() {
         APPLICATION.asTheDemoPlanIs();
         technician.signIn();
-    }
-
-    @AfterEach
-    void nothingWasAskedElsewhereAndNothingFailed() {
-        Assertions.assertThat(technician.elsewhere()).isEmpty();
-        Assertions.assertThat(technician.errors()).isEmpty();
-        technician.page().close();
     }
 
     @Test

@@ -22,7 +22,11 @@ final class Technician implements AfterEachCallback {
 
     private final Page page;
     private final RunningApplication application;
+
+    /// Requests that went to any other server.
     private final List<String> elsewhere = new ArrayList<>();
+
+    /// Script errors and violations of the Content-Security-Policy.
     private final List<String> errors = new ArrayList<>();
 
     Technician(Chromium chromium, RunningApplication application) {
@@ -55,16 +59,6 @@ final class Technician implements AfterEachCallback {
 
     Page page() {
         return page;
-    }
-
-    /// Requests that went to any other server.
-    List<String> elsewhere() {
-        return elsewhere;
-    }
-
-    /// Script errors and violations of the Content-Security-Policy.
-    List<String> errors() {
-        return errors;
     }
 
     Technician signIn() {

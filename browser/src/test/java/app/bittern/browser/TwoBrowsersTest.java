@@ -6,7 +6,6 @@ import app.bittern.server.testing.RunningApplication;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
@@ -20,8 +19,11 @@ class TwoBrowsersTest {
     @RegisterExtension
     static final Chromium CHROMIUM = new Chromium();
 
-    private final Technician kari = new Technician(CHROMIUM, APPLICATION);
-    private final Technician jonas = new Technician(CHROMIUM, APPLICATION);
+    @RegisterExtension
+    final Technician kari = new Technician(CHROMIUM, APPLICATION);
+
+    @RegisterExtension
+    final Technician jonas = new Technician(CHROMIUM, APPLICATION);
 
     @BeforeEach
     void begin() {
@@ -30,12 +32,6 @@ class TwoBrowsersTest {
             one.signIn().openOutline("-,-,-");
             assertThat(one.strip()).containsText("message in Reception after 1:17");
         }
-    }
-
-    @AfterEach
-    void end() {
-        kari.page().close();
-        jonas.page().close();
     }
 
     /// Types a ring time into the row of the ring group, with the token that shows the one so far.

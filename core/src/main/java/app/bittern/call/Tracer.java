@@ -26,17 +26,26 @@ public final class Tracer {
     private final List<Trace.Step> steps = new ArrayList<>();
     private final Set<State> sinceTimeOrChoice = new HashSet<>();
     private final Set<State> seen = new HashSet<>();
+    private final int most;
     private int again;
     private int second;
 
-    private Tracer(Plan plan, Bench bench) {
+    private Tracer(Plan plan, Bench bench, int most) {
         this.plan = plan;
+        this.most = most;
         this.bench = new BenchInHand(bench, plan);
     }
 
     /// What a call does on a bench.
     public static Trace trace(Plan plan, Bench bench) {
-        return new Tracer(plan, bench).run();
+        return trace(plan, bench, Integer.MAX_VALUE);
+    }
+
+    /// How a call begins on a bench.
+    ///
+    /// @param most steps, after which one that has not ended is stopped
+    public static Trace trace(Plan plan, Bench bench, int most) {
+        return new Tracer(plan, bench, most).run();
     }
 
     private Trace run() {
@@ -78,7 +87,7 @@ public final class Tracer {
         State state = begin;
         while (true) {
             again += seen.add(state) ? 0 : 1;
-            if (again == MOST_AGAIN) {
+            if (again == MOST_AGAIN || steps.size() == most) {
                 return ended(Ending.of(Ending.Kind.STOPPED, state.at()), route, state.context());
             }
             if (!sinceTimeOrChoice.add(state)) {

@@ -32,6 +32,7 @@ public final class Examination {
     private Optional<Reachable> reached = Optional.empty();
     private Optional<Reachable> dialled = Optional.empty();
     private Optional<RouteTakes> takes = Optional.empty();
+    private Optional<List<Reachable.Around>> rounds = Optional.empty();
     private Optional<List<Kept>> promises = Optional.empty();
     private final Map<Ref, Set<String>> never = new HashMap<>();
 
@@ -95,15 +96,21 @@ public final class Examination {
 
     /// Each round that nobody chooses, those of calls from outside first; of those of calls inside the ones that no
     /// call from outside comes to.
-    public List<Reachable.Around> rounds() {
+    public synchronized List<Reachable.Around> rounds() {
+        List<Reachable.Around> all = rounds.orElseGet(this::found);
+        rounds = Optional.of(all);
+        return all;
+    }
+
+    private List<Reachable.Around> found() {
         List<Reachable.Around> outside = reached().rounds();
-        List<Reachable.Around> rounds = new ArrayList<>(outside);
+        List<Reachable.Around> all = new ArrayList<>(outside);
         dialled().rounds().stream()
                 .filter(inside -> outside.stream()
                         .noneMatch(one -> one.endless() == inside.endless()
                                 && one.passed().stream().anyMatch(inside.passed()::contains)))
-                .forEach(rounds::add);
-        return rounds;
+                .forEach(all::add);
+        return all;
     }
 
     /// Which routes take any call.

@@ -135,7 +135,7 @@ public final class Witness {
     /// Whether a traced call passes the objects of the steps by their ways out; one that is lost for going
     /// round ends as soon as it is where it was, which may be within the last round.
     private static boolean goesAlong(Plan plan, Bench bench, List<Step> steps) {
-        Trace trace = Tracer.trace(plan, bench);
+        Trace trace = Tracer.trace(plan, bench, steps.size());
         boolean endless = trace.ending().cause().equals(Optional.of(Ending.Lost.ENDLESS));
         if (trace.steps().size() < steps.size() && !endless) {
             return false;

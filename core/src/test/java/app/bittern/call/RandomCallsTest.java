@@ -23,7 +23,7 @@ class RandomCallsTest {
     @ValueSource(longs = {1, 2, 3, 4})
     void everyStepIsOneOfTheOutcomesWithinItsWindow(long seed) {
         Random random = new Random(seed);
-        for (int plans = 0; plans < PLANS; plans++) {
+        for (int plans = 0; plans < RandomPlans.many(PLANS); plans++) {
             Plan plan = RandomPlans.plan(random);
             for (int calls = 0; calls < CALLS; calls++) {
                 holds(plan, RandomBenches.bench(plan, random));
@@ -38,7 +38,7 @@ class RandomCallsTest {
     void everyCallEndsAsItIsReckonedSecondBySecond() {
         Random random = new Random(53);
         int rounds = 0;
-        for (int plans = 0; plans < 4 * PLANS; plans++) {
+        for (int plans = 0; plans < RandomPlans.many(4 * PLANS); plans++) {
             Plan plan = RandomPlans.plan(random);
             for (int calls = 0; calls < CALLS; calls++) {
                 Bench bench = calls % 3 == 0 ? RandomBenches.dialled(plan, random) : RandomBenches.bench(plan, random);

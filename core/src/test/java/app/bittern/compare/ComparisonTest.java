@@ -234,7 +234,7 @@ class ComparisonTest {
     @Test
     void aPlanDoesNotDifferFromItself() {
         Random random = new Random(31);
-        for (int plans = 0; plans < 60; plans++) {
+        for (int plans = 0; plans < RandomPlans.many(60); plans++) {
             Plan plan = RandomPlans.plan(random);
             assertThat(Comparison.of(plan, plan, HORIZON).noticed()).isEmpty();
         }

@@ -81,7 +81,7 @@ class ProposalTest {
         int missing = 0;
         int calls = 0;
         int least = 0;
-        for (int plans = 0; plans < 25; plans++) {
+        for (int plans = 0; plans < RandomPlans.many(25); plans++) {
             Plan plan = RandomPlans.plan(random);
             NumberPaths number = number(plan);
             Optional<Proposal> made = Proposal.of(number);

@@ -45,7 +45,7 @@ class RewiringTest {
     void aRenamedObjectIsNamedByTheSamePlacesAndByNoOther() {
         Random random = new Random(91);
         int renamed = 0;
-        for (int plans = 0; plans < 300; plans++) {
+        for (int plans = 0; plans < RandomPlans.many(300); plans++) {
             Plan plan = RandomPlans.plan(random);
             Ref ref = any(plan, random);
             if (ref.kind().keys() != Kind.Keys.WORDS) {
@@ -61,7 +61,7 @@ class RewiringTest {
                 assertThat(after.get().index(now)).isEqualTo(plan.index(ref));
             }
         }
-        assertThat(renamed).isGreaterThan(150);
+        assertThat(renamed).isGreaterThan(RandomPlans.many(150));
     }
 
     /// What is told of a call, under either key.
@@ -80,7 +80,7 @@ class RewiringTest {
     @Test
     void callsPassTheSameObjectsUnderAnotherKey() {
         Random random = new Random(92);
-        for (int plans = 0; plans < 150; plans++) {
+        for (int plans = 0; plans < RandomPlans.many(150); plans++) {
             Plan plan = RandomPlans.plan(random);
             Ref ref = any(plan, random);
             if (!ref.kind().routable() || ref.kind().keys() != Kind.Keys.WORDS) {
@@ -102,7 +102,7 @@ class RewiringTest {
         Random random = new Random(93);
         int replaced = 0;
         int refused = 0;
-        for (int plans = 0; plans < 300; plans++) {
+        for (int plans = 0; plans < RandomPlans.many(300); plans++) {
             Plan plan = RandomPlans.plan(random);
             Ref ref = any(plan, random);
             List<Filling> instead = random.nextBoolean() ? List.of(new Destination.HangUp()) : List.of();

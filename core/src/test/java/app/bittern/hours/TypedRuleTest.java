@@ -2,6 +2,7 @@ package app.bittern.hours;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.bittern.RandomPlans;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.Month;
@@ -110,7 +111,7 @@ class TypedRuleTest {
                 "of",
                 "2nd",
                 "..");
-        for (int seed = 0; seed < 20000; seed++) {
+        for (int seed = 0; seed < RandomPlans.many(20000); seed++) {
             Random random = new Random(seed);
             StringBuilder text = new StringBuilder();
             for (int count = 1 + random.nextInt(6); count > 0; count--) {
@@ -125,7 +126,7 @@ class TypedRuleTest {
     @Test
     void whatIsSaidIsReadAsTheSameRule() {
         Horizon horizon = Horizon.around(LocalDate.of(2026, 11, 24), java.time.ZoneId.of("Europe/London"));
-        for (int seed = 0; seed < 2000; seed++) {
+        for (int seed = 0; seed < RandomPlans.many(2000); seed++) {
             HoursState rule = random(new Random(seed));
             String country = List.of("GB", "US", "NO").get(seed % 3);
             String said = rule.said(country);

@@ -90,7 +90,7 @@ class OutlineTest {
     @Test
     void inRandomPlansEveryObjectIsDrawnAtMostOnceAndLinksLeadToIt() {
         Random random = new Random(3);
-        for (int plans = 0; plans < 200; plans++) {
+        for (int plans = 0; plans < RandomPlans.many(200); plans++) {
             List<Row> rows = Outline.of(RandomPlans.plan(random), MAIN);
             assertThat(rows.stream()
                             .filter(Row::holdsRow)
@@ -160,7 +160,7 @@ class OutlineTest {
     @Test
     void everyStepOfARandomCallIsAtARow() {
         Random random = new Random(19);
-        for (int plans = 0; plans < 300; plans++) {
+        for (int plans = 0; plans < RandomPlans.many(300); plans++) {
             Plan plan = RandomPlans.plan(random);
             for (int calls = 0; calls < 10; calls++) {
                 Bench bench = calls % 3 == 0 ? RandomBenches.dialled(plan, random) : RandomBenches.bench(plan, random);
@@ -200,7 +200,7 @@ class OutlineTest {
                         .collect(Collectors.joining("|"))
                 + ")/");
         Random random = new Random(23);
-        for (int plans = 0; plans < 300; plans++) {
+        for (int plans = 0; plans < RandomPlans.many(300); plans++) {
             assertThat(Outline.of(RandomPlans.plan(random), MAIN).stream()
                             .flatMap(row -> row.parts().stream())
                             .map(Part::text))
@@ -212,7 +212,7 @@ class OutlineTest {
     @Test
     void everyTokenIsAFieldOfItsObject() {
         Random random = new Random(29);
-        for (int plans = 0; plans < 100; plans++) {
+        for (int plans = 0; plans < RandomPlans.many(100); plans++) {
             Plan plan = RandomPlans.plan(random);
             Outline.of(plan, MAIN).stream()
                     .flatMap(row -> row.parts().stream())

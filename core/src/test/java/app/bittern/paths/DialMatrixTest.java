@@ -23,7 +23,7 @@ class DialMatrixTest {
         Random random = new Random(91);
         int barred = 0;
         int nothing = 0;
-        for (int plans = 0; plans < 150; plans++) {
+        for (int plans = 0; plans < RandomPlans.many(150); plans++) {
             Plan plan = RandomPlans.plan(random);
             DialMatrix matrix = DialMatrix.of(plan);
             for (DialMatrix.Row row : matrix.rows()) {
@@ -50,7 +50,7 @@ class DialMatrixTest {
     @Test
     void everyPhoneIsInOneColumnAndEveryExampleLeadsWhereItsRowSays() {
         Random random = new Random(92);
-        for (int plans = 0; plans < 100; plans++) {
+        for (int plans = 0; plans < RandomPlans.many(100); plans++) {
             Plan plan = RandomPlans.plan(random);
             DialMatrix matrix = DialMatrix.of(plan);
             assertThat(matrix.columns().stream().flatMap(column -> column.phones().stream()))

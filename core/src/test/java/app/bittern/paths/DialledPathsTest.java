@@ -44,7 +44,7 @@ class DialledPathsTest {
     void countsTimesAndEndsAreThoseOfASlowObviousEnumeration() {
         Random random = new Random(71);
         int compared = 0;
-        for (int plans = 0; plans < 6; plans++) {
+        for (int plans = 0; plans < RandomPlans.many(6); plans++) {
             Plan plan = RandomPlans.plan(random);
             Extension phone = plan.all(Extension.class).findFirst().orElseThrow();
             for (DialledPaths paths : all(plan, phone)) {
@@ -74,7 +74,7 @@ class DialledPathsTest {
         Random random = new Random(72);
         int barred = 0;
         int outside = 0;
-        for (int plans = 0; plans < 70; plans++) {
+        for (int plans = 0; plans < RandomPlans.many(70); plans++) {
             Plan plan = RandomPlans.plan(random);
             for (int calls = 0; calls < 12; calls++) {
                 Bench bench = RandomBenches.dialled(plan, random);
@@ -99,15 +99,15 @@ class DialledPathsTest {
                 outside += trace.ending().in().startsWith("outbound/") ? 1 : 0;
             }
         }
-        assertThat(barred).isGreaterThan(30);
-        assertThat(outside).isGreaterThan(100);
+        assertThat(barred).isGreaterThan(RandomPlans.many(30));
+        assertThat(outside).isGreaterThan(RandomPlans.many(100));
     }
 
     @Test
     void everyListedPathHasABenchThatWalksItAtTheEarliestAndAtTheLatestSecond() {
         Random random = new Random(73);
         int all = 0;
-        for (int plans = 0; plans < 30; plans++) {
+        for (int plans = 0; plans < RandomPlans.many(30); plans++) {
             Plan plan = RandomPlans.plan(random);
             Extension phone = plan.all(Extension.class).findFirst().orElseThrow();
             for (DialledPaths paths : all(plan, phone)) {
@@ -125,7 +125,7 @@ class DialledPathsTest {
     void phonesThatAreAlikeHaveTheSamePaths() {
         Random random = new Random(74);
         int alike = 0;
-        for (int plans = 0; plans < 30; plans++) {
+        for (int plans = 0; plans < RandomPlans.many(30); plans++) {
             Plan plan = RandomPlans.plan(random);
             for (Phones.Alike some : Phones.classes(plan)) {
                 List<List<BigInteger>> counts = some.phones().stream()

@@ -37,7 +37,7 @@ class EffectsTest {
         Random random = new Random(91);
         int happened = 0;
         int always = 0;
-        for (int plans = 0; plans < 250; plans++) {
+        for (int plans = 0; plans < RandomPlans.many(250); plans++) {
             Plan plan = RandomPlans.plan(random);
             NumberPaths number = Paths.of(plan, PathsTest.HORIZON).of(MAIN);
             for (int benches = 0; benches < 12; benches++) {

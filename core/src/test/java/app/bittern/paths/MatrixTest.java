@@ -92,7 +92,7 @@ class MatrixTest {
     void aColumnStandsForEveryInstantOfItsStates() {
         Random random = new Random(61);
         int looked = 0;
-        for (int plans = 0; plans < 60; plans++) {
+        for (int plans = 0; plans < RandomPlans.many(60); plans++) {
             Plan plan = RandomPlans.plan(random);
             NumberPaths number = Paths.of(plan, HORIZON).of(MAIN);
             Matrix matrix = Matrix.of(number, CALLER);
@@ -121,7 +121,7 @@ class MatrixTest {
                 }
             }
         }
-        assertThat(looked).isGreaterThan(1_000);
+        assertThat(looked).isGreaterThan(RandomPlans.many(1_000));
     }
 
     private static boolean holds(Plan plan, Map<Ref, String> states, LocalDateTime local) {

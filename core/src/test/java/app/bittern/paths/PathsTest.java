@@ -72,7 +72,7 @@ class PathsTest {
         Random random = new Random(seed);
         int compared = 0;
         BigInteger most = BigInteger.ZERO;
-        for (int plans = 0; plans < 30; plans++) {
+        for (int plans = 0; plans < RandomPlans.many(30); plans++) {
             Plan plan = RandomPlans.plan(random);
             Paths paths = Paths.of(plan, HORIZON);
             NumberPaths number = paths.of(MAIN);
@@ -100,7 +100,7 @@ class PathsTest {
                             .count()));
             endingsAddUp(number, listed);
         }
-        assertThat(compared).isGreaterThan(10);
+        assertThat(compared).isGreaterThan(RandomPlans.many(10));
         assertThat(most).isGreaterThan(BigInteger.valueOf(80));
     }
 
@@ -127,7 +127,7 @@ class PathsTest {
         Random random = new Random(12);
         int fell = 0;
         int tangled = 0;
-        for (int plans = 0; plans < 180; plans++) {
+        for (int plans = 0; plans < RandomPlans.many(180); plans++) {
             Plan plan = RandomPlans.plan(random);
             NumberPaths number = Paths.of(plan, HORIZON).of(MAIN);
             for (int benches = 0; benches < 20; benches++) {
@@ -154,8 +154,8 @@ class PathsTest {
                 tangled += path.steps().stream().anyMatch(step -> step.tangle() > 0) ? 1 : 0;
             }
         }
-        assertThat(fell).isGreaterThan(3000);
-        assertThat(tangled).isGreaterThan(200);
+        assertThat(fell).isGreaterThan(RandomPlans.many(3000));
+        assertThat(tangled).isGreaterThan(RandomPlans.many(200));
     }
 
     private static List<String> steps(Trace trace) {
@@ -168,7 +168,7 @@ class PathsTest {
     void everyListedPathOfRandomPlansHasABenchThatWalksItAtTheEarliestSecond() {
         Random random = new Random(13);
         int all = 0;
-        for (int plans = 0; plans < 120; plans++) {
+        for (int plans = 0; plans < RandomPlans.many(120); plans++) {
             Plan plan = RandomPlans.plan(random);
             NumberPaths number = Paths.of(plan, HORIZON).of(MAIN);
             for (Path path : PathList.of(number, PathFilter.ALL, 0, 60)) {
@@ -183,14 +183,14 @@ class PathsTest {
                 }
             }
         }
-        assertThat(all).isGreaterThan(3000);
+        assertThat(all).isGreaterThan(RandomPlans.many(3000));
     }
 
     @Test
     void everyListedPathWithALatestSecondHasABenchThatTakesSoLong() {
         Random random = new Random(14);
         int all = 0;
-        for (int plans = 0; plans < 120; plans++) {
+        for (int plans = 0; plans < RandomPlans.many(120); plans++) {
             Plan plan = RandomPlans.plan(random);
             NumberPaths number = Paths.of(plan, HORIZON).of(MAIN);
             for (Path path : PathList.of(number, PathFilter.ALL, 0, 60)) {
@@ -205,7 +205,7 @@ class PathsTest {
                 all += bench.isPresent() ? 1 : 0;
             }
         }
-        assertThat(all).isGreaterThan(2000);
+        assertThat(all).isGreaterThan(RandomPlans.many(2000));
     }
 
     /// That a trace leaves the states of a path by its ways out; one that is lost ends within the round.
@@ -248,7 +248,7 @@ class PathsTest {
     @Test
     void aFilteredListHasJustThosePaths() {
         Random random = new Random(14);
-        for (int plans = 0; plans < 40; plans++) {
+        for (int plans = 0; plans < RandomPlans.many(40); plans++) {
             Plan plan = RandomPlans.plan(random);
             NumberPaths number = Paths.of(plan, HORIZON).of(MAIN);
             if (number.count().compareTo(BigInteger.valueOf(MOST)) > 0) {

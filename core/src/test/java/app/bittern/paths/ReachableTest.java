@@ -45,7 +45,7 @@ class ReachableTest {
     void isWhatFollowingEverythingFinds() {
         Random random = new Random(61);
         int reached = 0;
-        for (int plans = 0; plans < 6; plans++) {
+        for (int plans = 0; plans < RandomPlans.many(6); plans++) {
             Plan plan = RandomPlans.plan(random);
             Paths paths = Paths.of(plan, HORIZON);
             Reachable reachable = Reachable.of(paths);
@@ -86,7 +86,7 @@ class ReachableTest {
     void holdsEveryStepOfEveryCallUntilItComesBack() {
         Random random = new Random(62);
         int steps = 0;
-        for (int plans = 0; plans < 30; plans++) {
+        for (int plans = 0; plans < RandomPlans.many(30); plans++) {
             Plan plan = RandomPlans.plan(random);
             Reachable reachable = Reachable.of(Paths.of(plan, HORIZON));
             for (int calls = 0; calls < 20; calls++) {

@@ -28,7 +28,7 @@ class RouteRanksTest {
     @Test
     void theRouteThatTakesACallStandsBeforeAllOthersThatWould() {
         int taken = 0;
-        for (int seed = 0; seed < 150; seed++) {
+        for (int seed = 0; seed < RandomPlans.many(150); seed++) {
             Random random = new Random(seed);
             Plan plan = RandomPlans.plan(random);
             Horizon horizon = Horizon.around(MONDAY, plan.site().timeZone());

@@ -33,7 +33,7 @@ class RouteTakesTest {
         Random random = new Random(61);
         int never = 0;
         int untaken = 0;
-        for (int plans = 0; plans < 200; plans++) {
+        for (int plans = 0; plans < RandomPlans.many(200); plans++) {
             Plan plan = RandomPlans.plan(random);
             RouteTakes takes = RouteTakes.of(Paths.of(plan, HORIZON));
             Set<Ref> taken = new HashSet<>();

@@ -80,7 +80,7 @@ class WeekMapTest {
     void everyCellOfRandomPlansIsWhatACallThenDoes() {
         Random random = new Random(62);
         ZoneId zone = ZoneId.of("Europe/London");
-        for (int plans = 0; plans < 15; plans++) {
+        for (int plans = 0; plans < RandomPlans.many(15); plans++) {
             Plan plan = RandomPlans.plan(random);
             LocalDate monday = MONDAY.plusWeeks(random.nextInt(52));
             WeekMap map = WeekMap.of(plan, MAIN, monday);

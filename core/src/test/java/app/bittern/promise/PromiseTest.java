@@ -97,7 +97,7 @@ class PromiseTest {
         List<String> ends = List.of("answered", "message", "outside", "paged");
         int broken = 0;
         int kept = 0;
-        for (int plans = 0; plans < 90; plans++) {
+        for (int plans = 0; plans < RandomPlans.many(90); plans++) {
             Plan plan = RandomPlans.plan(random);
             NumberPaths number = Paths.of(plan, HORIZON).of(MAIN);
             if (number.count().compareTo(BigInteger.valueOf(MOST)) > 0) {
@@ -128,8 +128,8 @@ class PromiseTest {
             broken += (int) found.stream().filter(one -> !one).count();
             kept += (int) found.stream().filter(one -> one).count();
         }
-        assertThat(broken).isGreaterThan(100);
-        assertThat(kept).isGreaterThan(20);
+        assertThat(broken).isGreaterThan(RandomPlans.many(100));
+        assertThat(kept).isGreaterThan(RandomPlans.many(20));
     }
 
     private static Promise settingOff(boolean always, String id) {
@@ -148,7 +148,7 @@ class PromiseTest {
         Random random = new Random(84);
         int broken = 0;
         int kept = 0;
-        for (int plans = 0; plans < 150; plans++) {
+        for (int plans = 0; plans < RandomPlans.many(150); plans++) {
             Plan plan = RandomPlans.plan(random);
             NumberPaths number = Paths.of(plan, HORIZON).of(MAIN);
             if (number.count().compareTo(BigInteger.valueOf(MOST)) > 0) {
@@ -186,8 +186,8 @@ class PromiseTest {
                 kept += every ? 1 : 0;
             }
         }
-        assertThat(broken).isGreaterThan(20);
-        assertThat(kept).isGreaterThan(5);
+        assertThat(broken).isGreaterThan(RandomPlans.many(20));
+        assertThat(kept).isGreaterThan(RandomPlans.many(5));
     }
 
     /// The call that is shown does break the promise.
@@ -196,7 +196,7 @@ class PromiseTest {
         Random random = new Random(82);
         List<String> ends = List.of("answered", "message");
         int shown = 0;
-        for (int plans = 0; plans < 90; plans++) {
+        for (int plans = 0; plans < RandomPlans.many(90); plans++) {
             Plan plan = RandomPlans.plan(random);
             Kept kept = kept(plan, always(ALL, ends, none()));
             for (Breach breach : kept.breaches()) {
@@ -209,7 +209,7 @@ class PromiseTest {
                 }
             }
         }
-        assertThat(shown).isGreaterThan(60);
+        assertThat(shown).isGreaterThan(RandomPlans.many(60));
     }
 
     /// Of calls in which keys are pressed first, by some callers or in some hours, just those are looked at.
@@ -224,7 +224,7 @@ class PromiseTest {
                 new Route.From.Prefix("+4479"));
         int broken = 0;
         int kept = 0;
-        for (int plans = 0; plans < 180; plans++) {
+        for (int plans = 0; plans < RandomPlans.many(180); plans++) {
             Plan plan = RandomPlans.plan(random);
             Paths all = Paths.of(plan, HORIZON);
             NumberPaths number = all.of(MAIN);
@@ -253,8 +253,8 @@ class PromiseTest {
             broken += against ? 1 : 0;
             kept += against ? 0 : 1;
         }
-        assertThat(broken).isGreaterThan(20);
-        assertThat(kept).isGreaterThan(20);
+        assertThat(broken).isGreaterThan(RandomPlans.many(20));
+        assertThat(kept).isGreaterThan(RandomPlans.many(20));
     }
 
     /// Whether these are the first keys of a path, with no try failed before them.

@@ -36,7 +36,7 @@ class TellingTest {
     @Test
     void everyStepOfEveryCallIsToldInWords() {
         Random random = new Random(31);
-        for (int plans = 0; plans < PLANS; plans++) {
+        for (int plans = 0; plans < RandomPlans.many(PLANS); plans++) {
             Plan plan = RandomPlans.plan(random);
             for (int calls = 0; calls < CALLS; calls++) {
                 Bench bench = RandomBenches.bench(plan, random);
@@ -70,7 +70,7 @@ class TellingTest {
     @Test
     void tellingIsAskedAsOftenAsOneLikes() {
         Random random = new Random(32);
-        for (int plans = 0; plans < PLANS; plans++) {
+        for (int plans = 0; plans < RandomPlans.many(PLANS); plans++) {
             Plan plan = RandomPlans.plan(random);
             Bench bench = RandomBenches.bench(plan, random);
             Telling telling = new Telling(plan, bench);

@@ -57,7 +57,7 @@ class EveryFieldOfRandomPlansTest {
         Set<FieldForm> seen = Collections.newSetFromMap(new IdentityHashMap<>());
         Set<Kind> kinds = EnumSet.noneOf(Kind.class);
         Random random = new Random(97);
-        for (int plans = 0; plans < 150; plans++) {
+        for (int plans = 0; plans < RandomPlans.many(150); plans++) {
             Plan plan = RandomPlans.plan(random);
             for (PlanObject object : plan.objects()) {
                 kinds.add(object.ref().kind());

@@ -48,7 +48,7 @@ class RoundTripTest {
     @Test
     void randomPlans() {
         Random random = new Random(41);
-        for (int plans = 0; plans < 100; plans++) {
+        for (int plans = 0; plans < RandomPlans.many(100); plans++) {
             Plan plan = RandomPlans.plan(random);
             Plan bySections = read(PlanFile.yaml(plan));
             assertThat(bySections.objects()).containsExactlyInAnyOrderElementsOf(plan.objects());

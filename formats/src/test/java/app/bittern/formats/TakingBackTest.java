@@ -45,7 +45,7 @@ class TakingBackTest {
     @Test
     void theLastEditTakenBackGivesThePlanBefore() {
         Random random = new Random(63);
-        for (int plans = 0; plans < 60; plans++) {
+        for (int plans = 0; plans < RandomPlans.many(60); plans++) {
             Plan plan = RandomPlans.plan(random);
             for (int edits = 0; edits < 5; edits++) {
                 PlanEdit several = new PlanEdit.Several(List.of(edit(plan, random)));
@@ -63,7 +63,7 @@ class TakingBackTest {
     void aRenamingTakenBackGivesThePlanBefore() {
         Random random = new Random(65);
         int renamed = 0;
-        for (int plans = 0; plans < 60; plans++) {
+        for (int plans = 0; plans < RandomPlans.many(60); plans++) {
             Plan plan = RandomPlans.plan(random);
             for (PlanObject object : plan.objects()) {
                 if (object.ref().kind().keys() == app.bittern.plan.Kind.Keys.WORDS
@@ -87,7 +87,7 @@ class TakingBackTest {
     void anOlderEditTakenBackLeavesWhatOthersHaveDone() {
         Random random = new Random(64);
         int made = 0;
-        for (int plans = 0; plans < 120; plans++) {
+        for (int plans = 0; plans < RandomPlans.many(120); plans++) {
             Plan plan = RandomPlans.plan(random);
             Done first = done(plan, edit(plan, random));
             PlanEdit others = edit(first.after(), random);

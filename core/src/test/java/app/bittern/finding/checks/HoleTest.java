@@ -102,7 +102,7 @@ class HoleTest {
     void everyWitnessInRandomPlansComesToTheObjectOfItsFinding() {
         Random random = new Random(5);
         int witnesses = 0;
-        for (int plans = 0; plans < 40; plans++) {
+        for (int plans = 0; plans < RandomPlans.many(40); plans++) {
             Plan plan = RandomPlans.plan(random);
             for (Finding finding : found(plan)) {
                 if (finding.witness().isPresent()) {

@@ -2,6 +2,7 @@ package app.bittern.server.edit;
 
 import app.bittern.server.Refusal;
 import app.bittern.server.difference.DifferenceApi;
+import app.bittern.server.site.SiteApi;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -118,5 +119,8 @@ public final class EditApi {
     /// @param noticed by callers
     public record Preview(String says, DifferenceApi.Noticed noticed) {}
 
-    public record Edited(long version, String says) {}
+    /// What has been kept.
+    ///
+    /// @param plan the draft with it, so that nobody has to ask again what it is by now
+    public record Edited(long version, String says, SiteApi.SiteView plan) {}
 }

@@ -16,6 +16,7 @@ import app.bittern.server.plan.Drafts;
 import app.bittern.server.plan.JournalRow;
 import app.bittern.server.plan.JournalRows;
 import app.bittern.server.plan.Plans;
+import app.bittern.server.site.SiteViews;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Objects;
@@ -39,13 +40,21 @@ class EditController {
     private final Findings findings;
     private final Plans plans;
     private final Differences differences;
+    private final SiteViews views;
 
-    EditController(Drafts drafts, JournalRows journal, Findings findings, Plans plans, Differences differences) {
+    EditController(
+            Drafts drafts,
+            JournalRows journal,
+            Findings findings,
+            Plans plans,
+            Differences differences,
+            SiteViews views) {
         this.drafts = drafts;
         this.journal = journal;
         this.findings = findings;
         this.plans = plans;
         this.differences = differences;
+        this.views = views;
     }
 
     /// Carries out all wishes as one edit, or none.
@@ -54,12 +63,14 @@ class EditController {
         if (wishes.wishes().isEmpty() || wishes.wishes().stream().anyMatch(Objects::isNull)) {
             throw Refusal.unusable("No change was asked for: at least one is needed.");
         }
-        return edited(drafts.change(site, plan -> {
-            WishedEdit wished = new WishedEdit(
-                    since(site, wishes.version()), changed -> findings.of(changed, plans.asked(site, "draft")));
-            PlanEdit edit = wished.of(plan, wishes.wishes(), Boolean.TRUE.equals(wishes.holes()));
-            return Change.edit(who, wished.says(), edit);
-        }));
+        return edited(
+                drafts.change(site, plan -> {
+                    WishedEdit wished = new WishedEdit(
+                            since(site, wishes.version()), changed -> findings.of(changed, plans.asked(site, "draft")));
+                    PlanEdit edit = wished.of(plan, wishes.wishes(), Boolean.TRUE.equals(wishes.holes()));
+                    return Change.edit(who, wished.says(), edit);
+                }),
+                who);
     }
 
     /// What callers would notice of some wishes; nothing is changed.
@@ -75,8 +86,9 @@ class EditController {
         };
     }
 
-    private static EditApi.Edited edited(Drafts.Changed changed) {
-        return new EditApi.Edited(changed.draft().version(), changed.change().says());
+    private EditApi.Edited edited(Drafts.Changed changed, Change.Author who) {
+        return new EditApi.Edited(
+                changed.draft().version(), changed.change().says(), views.of(Asked.of(changed.draft()), who.session()));
     }
 
     /// What has been changed since the version that wishes were made from.
@@ -107,11 +119,13 @@ class EditController {
 
     private EditApi.Edited again(
             String site, Change.Author who, String kind, Supplier<Optional<JournalRow>> last, String none) {
-        return edited(drafts.change(site, plan -> {
-            JournalRow row = last.get().orElseThrow(() -> new Refusal(HttpStatus.CONFLICT, List.of(none)));
-            PlanEdit back = takenBack(site, plan, row);
-            return new Change(who.account(), who.session(), kind, row.says(), back, Optional.of(row.version()));
-        }));
+        return edited(
+                drafts.change(site, plan -> {
+                    JournalRow row = last.get().orElseThrow(() -> new Refusal(HttpStatus.CONFLICT, List.of(none)));
+                    PlanEdit back = takenBack(site, plan, row);
+                    return new Change(who.account(), who.session(), kind, row.says(), back, Optional.of(row.version()));
+                }),
+                who);
     }
 
     private PlanEdit takenBack(String site, Plan plan, JournalRow row) {

@@ -122,6 +122,6 @@ class DraftController {
             throw new Refusal(HttpStatus.CONFLICT, blocking);
         }
         Release release = sites.cutOver(asked, author.account());
-        return PlanController.release(release, asked.plan().site().timeZone());
+        return SiteViews.release(release, asked.plan().site().timeZone());
     }
 }

@@ -1,29 +1,17 @@
 package app.bittern.server.site;
 
 import app.bittern.formats.PlanFile;
-import app.bittern.plan.InboundNumber;
-import app.bittern.plan.Kind;
-import app.bittern.plan.Plan;
 import app.bittern.plan.Problem;
 import app.bittern.plan.Ref;
-import app.bittern.plan.Site;
 import app.bittern.server.Refusal;
 import app.bittern.server.difference.Differences;
 import app.bittern.server.plan.Asked;
 import app.bittern.server.plan.Change;
 import app.bittern.server.plan.JournalRow;
 import app.bittern.server.plan.JournalRows;
-import app.bittern.server.plan.Release;
 import app.bittern.server.plan.Sites;
-import java.time.Clock;
-import java.time.Instant;
-import java.time.LocalDateTime;
 import java.time.ZoneId;
-import java.time.temporal.ChronoUnit;
-import java.util.Arrays;
 import java.util.List;
-import java.util.Map;
-import java.util.Optional;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Limit;
@@ -42,65 +30,26 @@ class PlanController {
     private final Sites sites;
     private final JournalRows journal;
     private final Differences differences;
-    private final Clock clock;
+    private final SiteViews views;
 
-    PlanController(Sites sites, JournalRows journal, Differences differences, Clock clock) {
+    PlanController(Sites sites, JournalRows journal, Differences differences, SiteViews views) {
         this.sites = sites;
         this.journal = journal;
         this.differences = differences;
-        this.clock = clock;
+        this.views = views;
     }
 
     /// What a plan is, without its objects.
     @GetMapping
     SiteApi.SiteView plan(Asked asked, Change.Author author) {
-        Plan plan = asked.plan();
-        Site its = plan.site();
-        String site = asked.site();
-        boolean draft = asked.release().isEmpty();
-        Optional<Release> live = sites.live(site);
-        return new SiteApi.SiteView(
-                site,
-                its.title(),
-                its.country(),
-                its.timeZone().toString(),
-                its.languages(),
-                draft ? Optional.empty() : Optional.of(asked.release().getAsInt()),
-                asked.version(),
-                live.map(release -> release(release, its.timeZone())),
-                journal.standing(site, live.map(Release::version).orElse(0L)),
-                draft ? journal.lastDone(site, author.session()).map(JournalRow::says) : Optional.empty(),
-                draft ? journal.lastUndone(site, author.session()).map(JournalRow::says) : Optional.empty(),
-                local(clock.instant(), its.timeZone()),
-                its.ringSeconds(),
-                plan.all(InboundNumber.class)
-                        .findFirst()
-                        .map(number -> number.called().text()),
-                sections(plan.counts()));
-    }
-
-    private static List<SiteApi.Section> sections(Map<Kind, Integer> counts) {
-        return Arrays.stream(Kind.values())
-                .map(kind ->
-                        new SiteApi.Section(kind.word(), kind.title(), kind.several(), counts.getOrDefault(kind, 0)))
-                .toList();
-    }
-
-    static SiteApi.ReleaseView release(Release release, ZoneId zone) {
-        return new SiteApi.ReleaseView(
-                release.number(), release.version(), release.account(), local(release.at(), zone), release.digest());
-    }
-
-    /// An instant by the site's clock.
-    private static String local(Instant at, ZoneId zone) {
-        return LocalDateTime.ofInstant(at, zone).truncatedTo(ChronoUnit.MINUTES).toString();
+        return views.of(asked, author.session());
     }
 
     /// The releases of the site, the last first.
     @GetMapping("/releases")
     List<SiteApi.ReleaseView> releases(Asked asked) {
         return sites.releases(asked.site()).stream()
-                .map(release -> release(release, asked.plan().site().timeZone()))
+                .map(release -> SiteViews.release(release, asked.plan().site().timeZone()))
                 .toList();
     }
 
@@ -121,7 +70,7 @@ class PlanController {
                 .map(row -> new SiteApi.JournalView(
                         row.version(),
                         row.account(),
-                        local(row.at(), zone),
+                        SiteViews.local(row.at(), zone),
                         row.kind(),
                         row.says(),
                         row.isUndone(),
