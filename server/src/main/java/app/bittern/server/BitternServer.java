@@ -4,9 +4,11 @@ import java.time.Clock;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.context.annotation.Bean;
+import org.springframework.scheduling.annotation.EnableScheduling;
 
 /// The application: the front end, the API and the drafts behind it.
 @SpringBootApplication
+@EnableScheduling
 public class BitternServer {
     public static void main(String[] arguments) {
         SpringApplication.run(BitternServer.class, arguments);

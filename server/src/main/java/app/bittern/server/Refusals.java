@@ -1,18 +1,23 @@
 package app.bittern.server;
 
 import app.bittern.plan.Problem;
+import app.bittern.server.guard.TooMuch;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CancellationException;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
+import org.springframework.dao.DataAccessResourceFailureException;
+import org.springframework.dao.QueryTimeoutException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.transaction.CannotCreateTransactionException;
+import org.springframework.transaction.TransactionSystemException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
@@ -38,6 +43,20 @@ class Refusals extends ResponseEntityExceptionHandler {
                                 "The draft was changed, or something newer asked, while this was being computed: ask again for what holds now.")));
     }
 
+    /// The database is away, or does not answer.
+    @ExceptionHandler({
+        CannotCreateTransactionException.class,
+        DataAccessResourceFailureException.class,
+        TransactionSystemException.class,
+        QueryTimeoutException.class
+    })
+    ResponseEntity<ProblemDetail> away(RuntimeException away) {
+        logger.warn("the database cannot be reached: " + away);
+        return refused(new Refusal(
+                HttpStatus.SERVICE_UNAVAILABLE,
+                List.of("The database cannot be reached just now: try again in some seconds.")));
+    }
+
     private static ProblemDetail detail(Refusal refusal) {
         ProblemDetail detail = ProblemDetail.forStatusAndDetail(refusal.status(), String.join(" ", refusal.says()));
         detail.setProperty("says", refusal.says());
@@ -55,7 +74,11 @@ class Refusals extends ResponseEntityExceptionHandler {
             HttpStatusCode status,
             WebRequest request) {
         Refusal refusal = causes(unreadable)
-                .flatMap(cause -> cause instanceof Refusal ours ? Stream.of(ours) : Stream.empty())
+                .flatMap(cause -> switch (cause) {
+                    case Refusal ours -> Stream.of(ours);
+                    case TooMuch more -> Stream.of(new Refusal(HttpStatus.CONTENT_TOO_LARGE, List.of(more.says())));
+                    default -> Stream.<Refusal>empty();
+                })
                 .findFirst()
                 .orElseGet(() -> new Refusal(HttpStatus.BAD_REQUEST, List.of(says(unreadable))));
         return handleExceptionInternal(unreadable, detail(refusal), headers, refusal.status(), request);

@@ -8,6 +8,7 @@ import app.bittern.hours.WeekRange;
 import app.bittern.number.E164;
 import app.bittern.plan.Destination;
 import app.bittern.plan.Kind;
+import app.bittern.plan.Pin;
 import app.bittern.plan.Plan;
 import app.bittern.plan.PlanObject;
 import app.bittern.plan.Pointer;
@@ -50,6 +51,9 @@ public final class Said {
     private static final Set<String> RINGING = Set.of("ringFor", "ringEach", "for", "after");
 
     private static final Pattern DATE = Pattern.compile("[0-9]{4}-[0-9]{2}-[0-9]{2}");
+
+    /// Neither digits nor their hash are anybody's to read.
+    private static final String SECRET = "kept, not shown";
 
     private final Plan plan;
 
@@ -105,6 +109,9 @@ public final class Said {
     private String text(FieldForm form, JsonNode value) {
         if (value.isBoolean()) {
             return value.asBoolean() ? "yes" : "no";
+        }
+        if (form.allowed().equals(Pin.ALLOWED)) {
+            return SECRET;
         }
         String written = value.asString();
         if (form.types().contains(FieldForm.Type.DURATION)) {

@@ -8,17 +8,22 @@ import app.bittern.plan.Problem;
 import app.bittern.plan.Ref;
 import app.bittern.server.Refusal;
 import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.concurrent.CancellationException;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.Function;
 import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.dao.DataAccessException;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.TransactionException;
 import org.springframework.transaction.support.TransactionTemplate;
 
 /// The drafts of all sites: read from the database, changed in one transaction with the journal.
@@ -26,6 +31,9 @@ import org.springframework.transaction.support.TransactionTemplate;
 public class Drafts {
     /// So often an edit is made of a plan that somebody then changes first.
     private static final int MOST_TIMES = 5;
+
+    /// So long a database that could not be reached is not asked again by those who can do without.
+    private static final Duration AWAY = Duration.ofSeconds(1);
 
     private final SiteRows sites;
     private final ObjectRows objects;
@@ -35,6 +43,7 @@ public class Drafts {
     private final Notices notices;
     private final ApplicationEventPublisher publisher;
     private final Map<String, Draft> held = new ConcurrentHashMap<>();
+    private final AtomicReference<Instant> awayUntil = new AtomicReference<>(Instant.MIN);
 
     Drafts(
             SiteRows sites,
@@ -53,11 +62,27 @@ public class Drafts {
         this.publisher = publisher;
     }
 
-    /// A site's draft as the database has it now.
+    /// A site's draft as the database has it now; while that is away, as it was when it was last asked.
     public Draft draft(String site) {
-        Stamp now = sites.stamp(site).orElseThrow(() -> noSite(site));
         Draft draft = held.get(site);
+        if (draft != null && isAway()) {
+            return draft;
+        }
+        Stamp now;
+        try {
+            now = sites.stamp(site).orElseThrow(() -> noSite(site));
+        } catch (DataAccessException | TransactionException away) {
+            awayUntil.set(clock.instant().plus(AWAY));
+            if (draft == null) {
+                throw away;
+            }
+            return draft;
+        }
         return draft != null && draft.stamp().holds(now) ? draft : load(site);
+    }
+
+    private boolean isAway() {
+        return clock.instant().isBefore(awayUntil.get());
     }
 
     static Refusal noSite(String site) {

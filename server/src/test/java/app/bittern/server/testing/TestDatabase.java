@@ -18,11 +18,12 @@ public final class TestDatabase {
     private final int port;
     private final String password;
     private final Path tool;
+    private final Path folder;
 
     private TestDatabase() {
         try {
             tool = tool();
-            Path folder = Files.createTempDirectory(Path.of("/tmp"), "bittern-test-");
+            folder = Files.createTempDirectory(Path.of("/tmp"), "bittern-test-");
             port = freePort();
             run("start", folder.toString(), String.valueOf(port));
             password = Files.readString(folder.resolve("password")).strip();
@@ -57,6 +58,16 @@ public final class TestDatabase {
             throw new IllegalStateException(failed);
         }
         return new Fresh(ONLY.port, name, ONLY.password);
+    }
+
+    /// Does something while the database is stopped.
+    public static void whileAway(Runnable work) throws IOException {
+        ONLY.run("stop", ONLY.folder.toString());
+        try {
+            work.run();
+        } finally {
+            ONLY.run("start", ONLY.folder.toString(), String.valueOf(ONLY.port));
+        }
     }
 
     public static int freePort() throws IOException {

@@ -1,0 +1,116 @@
+package app.bittern.server.account;
+
+import io.github.bucket4j.Bandwidth;
+import io.github.bucket4j.BucketConfiguration;
+import io.github.bucket4j.ConsumptionProbe;
+import io.github.bucket4j.TimeMeter;
+import io.github.bucket4j.distributed.BucketProxy;
+import io.github.bucket4j.distributed.ExpirationAfterWriteStrategy;
+import io.github.bucket4j.distributed.jdbc.PrimaryKeyMapper;
+import io.github.bucket4j.postgresql.Bucket4jPostgreSQL;
+import io.github.bucket4j.postgresql.PostgreSQLSelectForUpdateBasedProxyManager;
+import java.time.Clock;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+import javax.sql.DataSource;
+import org.springframework.scheduling.annotation.Scheduled;
+import org.springframework.stereotype.Component;
+
+/// How many wrong passwords are taken, before any is looked at: each attempt takes one of a few tokens that come back
+/// with time (token bucket), checked and counted in one step of the database, so that it holds for attempts at once,
+/// over several servers and after a restart. A right password gives its tokens back.
+@Component
+class Attempts {
+    /// Where tokens are taken, with how many there are and how soon one comes back.
+    enum Bucket {
+        NAME(10, Duration.ofSeconds(30)),
+        ADDRESS(30, Duration.ofSeconds(10)),
+        BROWSER(10, Duration.ofSeconds(30));
+
+        private final int most;
+        private final Duration each;
+
+        Bucket(int most, Duration each) {
+            this.most = most;
+            this.each = each;
+        }
+
+        private BucketConfiguration configuration() {
+            return BucketConfiguration.builder()
+                    .addLimit(Bandwidth.builder()
+                            .capacity(most)
+                            .refillGreedy(1, each)
+                            .build())
+                    .build();
+        }
+    }
+
+    /// One of those that an attempt needs a token of.
+    ///
+    /// @param whose at most 60 characters: a digest, an address
+    record Needed(Bucket bucket, String whose) {
+        private String id() {
+            return bucket + " " + whose;
+        }
+    }
+
+    /// Rows that are full again are as good as none; so many are cleared at once.
+    private static final int CLEARED = 1000;
+
+    private static final Duration KEPT = Duration.ofHours(1);
+
+    private final PostgreSQLSelectForUpdateBasedProxyManager<String> buckets;
+
+    Attempts(DataSource source, Clock clock) {
+        buckets = Bucket4jPostgreSQL.selectForUpdateBasedBuilder(source)
+                .primaryKeyMapper(PrimaryKeyMapper.STRING)
+                .table("attempt")
+                .clientClock(new AtClock(clock))
+                .expirationAfterWrite(ExpirationAfterWriteStrategy.basedOnTimeForRefillingBucketUpToMax(KEPT))
+                .build();
+    }
+
+    /// The application's own clock, as the library asks for it.
+    private record AtClock(Clock clock) implements TimeMeter {
+        @Override
+        public long currentTimeNanos() {
+            return TimeUnit.MILLISECONDS.toNanos(clock.millis());
+        }
+
+        @Override
+        public boolean isWallClockBased() {
+            return true;
+        }
+    }
+
+    private BucketProxy of(Needed needed) {
+        return buckets.getProxy(needed.id(), needed.bucket()::configuration);
+    }
+
+    /// Takes a token of each, or of none.
+    ///
+    /// @return how long to wait; zero where the attempt may be made
+    Duration taken(List<Needed> needed) {
+        List<Needed> taken = new ArrayList<>();
+        for (Needed one : needed) {
+            ConsumptionProbe probe = of(one).tryConsumeAndReturnRemaining(1);
+            if (!probe.isConsumed()) {
+                givenBack(taken);
+                return Duration.ofNanos(probe.getNanosToWaitForRefill());
+            }
+            taken.add(one);
+        }
+        return Duration.ZERO;
+    }
+
+    void givenBack(List<Needed> taken) {
+        taken.forEach(one -> of(one).addTokens(1));
+    }
+
+    @Scheduled(fixedDelay = 1, timeUnit = TimeUnit.MINUTES)
+    void clear() {
+        buckets.removeExpired(CLEARED);
+    }
+}
