@@ -2,6 +2,7 @@ import { Refused } from '../lib/api/client';
 import * as api from '../lib/api/endpoints';
 import type { Edited, SiteView, Wish } from '../lib/api/types';
 import { address } from './address.svelte';
+import { turns } from './turns';
 
 /** The plan that is open: what the server says of it as a whole, and the way to change it. */
 class SiteState {
@@ -9,6 +10,8 @@ class SiteState {
   /** What went wrong or was done last, read out to screen readers too. */
   says = $state('');
   wrong = $state(false);
+  /** What is being changed just now: a field shows at once what it will be, until what it has become is there. */
+  underway = $state.raw<Wish[]>([]);
   #asked: AbortController | undefined;
   /** The version that is being asked for, where it is known. */
   #heard: number | undefined;
@@ -56,6 +59,7 @@ class SiteState {
   /** Forgets the plan before another is opened. */
   leave(): void {
     this.view = undefined;
+    this.underway = [];
     this.#asked?.abort();
     this.#heard = undefined;
     this.tell('');
@@ -63,12 +67,12 @@ class SiteState {
 
   /** Carries out changes as one edit. Throws what the server refuses, for the field to show. */
   async change(...wishes: Wish[]): Promise<Edited> {
-    return this.#edit(() => api.edit(address.site, { wishes, version: this.version }));
+    return this.#edit(() => api.edit(address.site, { wishes, version: this.version }), wishes);
   }
 
   /** Carries out changes of what everybody has made of the plan by now. */
   async changeAnyway(...wishes: Wish[]): Promise<Edited> {
-    return this.#edit(() => api.edit(address.site, { wishes }));
+    return this.#edit(() => api.edit(address.site, { wishes }), wishes);
   }
 
   async undo(version?: number): Promise<void> {
@@ -79,14 +83,22 @@ class SiteState {
     await this.#told('Made again', () => api.redo(address.site));
   }
 
-  async #edit(action: () => Promise<Edited>): Promise<Edited> {
+  async #edit(action: () => Promise<Edited>, wishes: Wish[] = []): Promise<Edited> {
     const name = address.site;
+    this.underway = [...this.underway, ...wishes];
+    const over = () => (this.underway = this.underway.filter((one) => !wishes.includes(one)));
     const answer = action();
     this.#editing = answer.catch(() => undefined);
-    const edited = await answer;
-    this.#is(edited.plan, name, 'draft');
-    this.tell(edited.says);
-    return edited;
+    try {
+      const edited = await answer;
+      this.#is(edited.plan, name, 'draft');
+      this.tell(edited.says);
+      void turns.settled().then(over);
+      return edited;
+    } catch (failure) {
+      over();
+      throw failure;
+    }
   }
 
   async #told(done: string, action: () => Promise<Edited>): Promise<void> {

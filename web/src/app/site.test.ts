@@ -15,6 +15,7 @@ vi.mock('../lib/api/endpoints', () => api);
 browser('/s/saltreach/draft');
 const { site } = await import('./site.svelte');
 const { address } = await import('./address.svelte');
+const { turns } = await import('./turns');
 
 const WISH = { set: { object: 'queue/bookings', field: '/name', value: 'Tickets' } };
 
@@ -40,6 +41,24 @@ describe('the plan that is open', () => {
     api.edit.mockResolvedValue(kept(9));
     await site.changeAnyway(WISH);
     expect(api.edit).toHaveBeenCalledWith('saltreach', { wishes: [WISH] });
+  });
+
+  it('says what is being changed until what it has become is there, or it is refused', async () => {
+    site.view = version(7);
+    let answer: (edited: Edited) => void = () => undefined;
+    api.edit.mockImplementation(() => new Promise<Edited>((then) => (answer = then)));
+    const changed = site.change(WISH);
+    expect(site.underway).toEqual([WISH]);
+    let rows: () => void = () => undefined;
+    void turns.first(() => new Promise<void>((then) => (rows = then)));
+    answer(kept(8));
+    await changed;
+    expect(site.underway).toEqual([WISH]);
+    rows();
+    await vi.waitFor(() => expect(site.underway).toEqual([]));
+    api.edit.mockRejectedValue(new Refused(422, ['found 20; allowed is 20s.']));
+    await expect(site.change(WISH)).rejects.toThrow('allowed is 20s');
+    expect(site.underway).toEqual([]);
   });
 
   it('stays as it is where a change is refused, which the field is told', async () => {

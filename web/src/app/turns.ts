@@ -18,6 +18,12 @@ export class Turns {
 
   /** Asks once everything is answered that is asked at once by now. */
   async second<T>(ask: () => Promise<T>): Promise<T> {
+    await this.settled();
+    return ask();
+  }
+
+  /** Until everything is answered that is asked at once by now. */
+  async settled(): Promise<void> {
     // What is looked at may be asked for after this, in the same breath.
     await new Promise((then) => setTimeout(then));
     if (this.#open) {
@@ -26,7 +32,6 @@ export class Turns {
         setTimeout(then, LONGEST);
       });
     }
-    return ask();
   }
 }
 

@@ -16,7 +16,7 @@
   import { kinds } from '../sheet/kinds.svelte';
   import FromSpreadsheet from './parts/FromSpreadsheet.svelte';
   import PersonSide from './parts/PersonSide.svelte';
-  import { afterKey, memberOf, PeopleRows, plainCell, shownCell } from './people.svelte';
+  import { afterKey, memberOf, PeopleRows, plainCell, shownCell, wishedCell } from './people.svelte';
 
   /** People by the groups, queues and pages that they are in; a cell says how, and is changed by the keyboard. */
   let { screen }: { screen: Screen } = $props();
@@ -81,7 +81,9 @@
         one.key,
         one.title,
         one.then,
-        ...shown.map((_, column) => shownCell(cells.get(start + column) ?? '')),
+        ...shown.map((group, column) =>
+          shownCell(wishedCell(site.underway, group.object, one.object) ?? cells.get(start + column) ?? ''),
+        ),
       ],
       href: sheetOf(one.object),
       by: live.changed.get(one.object),

@@ -24,6 +24,13 @@ export function memberOf(object: string, person: string, cell: string): Wish {
   return { member: { object, extension: person.slice(person.indexOf('/') + 1), cell } };
 }
 
+/** How a person will be in a group once what is being changed is kept; nothing where that is not being changed. */
+export function wishedCell(wishes: Wish[], object: string, person: string): string | undefined {
+  return wishes
+    .filter(({ member }) => member?.object === object && person === 'extension/' + member.extension)
+    .at(-1)?.member?.cell;
+}
+
 /** A cell as people read it: `2 · 40 s`. */
 export function shownCell(cell: string): string {
   return cell

@@ -2,7 +2,7 @@ import { expect, test } from 'vitest';
 import { browser } from '../../testing/browser';
 
 browser('/s/saltreach/draft/people');
-const { afterKey, memberOf, plainCell, shownCell } = await import('./people.svelte');
+const { afterKey, memberOf, plainCell, shownCell, wishedCell } = await import('./people.svelte');
 
 test('a key on a cell puts somebody in, out, or in another place', () => {
   expect(afterKey('', ' ', 'queue')).toBe('in');
@@ -38,4 +38,14 @@ test('a cell is shown as people read it and set as it is written', () => {
     expect(shownCell(plain)).toBe(shown);
     expect(plainCell(shown)).toBe(plain);
   }
+});
+
+test('a cell that is being changed shows what was wished for last, and no other does', () => {
+  const wishes = [
+    memberOf('queue/bookings', 'extension/2010', 'in'),
+    memberOf('queue/bookings', 'extension/2010', ''),
+  ];
+  expect(wishedCell(wishes, 'queue/bookings', 'extension/2010')).toBe('');
+  expect(wishedCell(wishes, 'queue/bookings', 'extension/2011')).toBeUndefined();
+  expect(wishedCell(wishes, 'queue/freight', 'extension/2010')).toBeUndefined();
 });

@@ -25,9 +25,17 @@
   const view = $derived(query.data);
   const winner = $derived(bench.call?.trace.route ?? undefined);
 
+  /** Whether it is on, or will be once what is being changed is kept. */
+  function on(route: RankView): boolean {
+    const wished = site.underway
+      .filter(({ set }) => set?.object === route.object && set.field === '/enabled')
+      .at(-1)?.set;
+    return wished ? wished.value !== false : route.on;
+  }
+
   function turn(route: RankView) {
     site
-      .change({ set: { object: route.object, field: '/enabled', value: route.on ? false : null } })
+      .change({ set: { object: route.object, field: '/enabled', value: on(route) ? false : null } })
       .catch(site.fail.bind(site));
   }
 
@@ -90,7 +98,7 @@
       <tbody>
         {#each view.ranks as route, index (route.object)}
           {@const here = !every && winner === route.object && number === bench.to}
-          <tr class="border-b border-line align-top {here ? 'bg-wash' : ''} {route.on ? '' : 'text-muted'}">
+          <tr class="border-b border-line align-top {here ? 'bg-wash' : ''} {on(route) ? '' : 'text-muted'}">
             <td class="px-5 py-1 text-muted">{index + 1}</td>
             <td class="px-2 py-1"
               ><a class="font-semibold hover:underline" href={sheetOf(route.object)}>{route.title}</a>
@@ -102,7 +110,8 @@
             <td class="px-2 py-1">{route.holds}</td>
             <td class="px-2 py-1">{route.leads}</td>
             <td class="max-w-80 px-2 py-1">
-              {#if !route.on}off: it takes nothing
+              {#if !on(route)}off: it takes nothing
+              {:else if !route.on}<span class="text-muted">on: what it takes is being found</span>
               {:else if route.takes === undefined}<span class="text-clay">{never(route)}</span>
               {:else}
                 {#if route.takes}<span>{route.takes}</span>{:else}<span class="text-muted">some calls</span
@@ -113,8 +122,8 @@
             <td class="no-print px-5 py-1 text-right whitespace-nowrap">
               {#if site.draft}<button
                   class="link"
-                  aria-label="{route.title}: switch {route.on ? 'off' : 'on'}"
-                  onclick={() => turn(route)}>{route.on ? 'switch off' : 'switch on'}</button
+                  aria-label="{route.title}: switch {on(route) ? 'off' : 'on'}"
+                  onclick={() => turn(route)}>{on(route) ? 'switch off' : 'switch on'}</button
                 >{/if}
             </td>
           </tr>

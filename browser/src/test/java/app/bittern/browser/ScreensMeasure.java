@@ -51,7 +51,7 @@ class ScreensMeasure {
             new Shown("numbers", "Routes in order", "main tbody tr", ""),
             new Shown("numbers", "Numbering plan", "main [aria-label='Numbering plan'] h2", ""),
             new Shown("hours", "", "section[aria-label=Week] [role=slider]", ""),
-            new Shown("people", "", "[role=grid] [role=gridcell]", "2"),
+            new Shown("people", "", "[role=grid] [role=gridcell]", "01"),
             new Shown("groups", "", "main [role=slider]", THE_SECOND),
             new Shown("queues", "", "section[aria-label='The wait, drawn to scale']", ""),
             new Shown("voicemail", "", "main tbody tr", THE_SECOND));
@@ -261,22 +261,23 @@ class ScreensMeasure {
                 turn -> technician.press("Enter"));
     }
 
-    /// Something on an axis, a step to and fro, kept by Enter.
+    /// Something on an axis: a step to and fro, as it is moved; and kept by Enter.
     private void moved(String what, Locator handles) {
         assertThat(handles.first()).isVisible();
-        String name = handles.first().getAttribute("aria-label");
-        String row = name.replaceAll(", [0-9:]+$", "");
+        String row = handles.first().getAttribute("aria-label").replaceAll(", [0-9:]+$", "");
+        String now = "[...document.querySelectorAll('main [role=slider]')].find((one) => one.ariaLabel.startsWith('"
+                + row + "')).ariaValueNow";
+        Turn step = turn -> {
+            handles.first().focus();
+            technician.press(turn % 2 == 0 ? "ArrowRight" : "ArrowLeft");
+        };
+        changed(what + ", moved", now + " !== '%s'", now, step);
+        technician.press("Escape");
         changed(
-                what,
-                "!document.querySelector('main [role=slider] .whitespace-nowrap') && "
-                        + "[...document.querySelectorAll('main [role=slider]')].find((one) => one.ariaLabel.startsWith('"
-                        + row + "')).ariaValueNow !== '%s'",
-                "[...document.querySelectorAll('main [role=slider]')].find((one) => one.ariaLabel.startsWith('" + row
-                        + "')).ariaValueNow",
-                turn -> {
-                    handles.first().focus();
-                    technician.press(turn % 2 == 0 ? "ArrowRight" : "ArrowLeft");
-                },
+                what + ", kept",
+                "!document.querySelector('main [role=slider] .whitespace-nowrap') && " + now + " !== '%s'",
+                now,
+                step,
                 turn -> technician.press("Enter"));
     }
 
