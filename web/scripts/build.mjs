@@ -1,7 +1,7 @@
 // Builds the front end as part of the Maven build: fetches its libraries where the lock file is newer than
 // what is installed, then runs the checks (with -Dbittern.checks=true) and the build.
 import { execFileSync } from 'node:child_process';
-import { existsSync, readFileSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 
@@ -25,3 +25,15 @@ if (process.argv.includes('--checks')) {
   npm('run', '--silent', 'test');
 }
 npm('run', '--silent', 'build');
+
+// What the screens are made of (CycloneDX), beside the list of the server's.
+mkdirSync(join(web, 'target'), { recursive: true });
+const list = execFileSync(
+  'npm',
+  ['sbom', '--omit', 'dev', '--package-lock-only', '--sbom-format', 'cyclonedx'],
+  {
+    cwd: web,
+    encoding: 'utf8',
+  },
+);
+writeFileSync(join(web, 'target', 'dependencies.cdx.json'), list);

@@ -1,6 +1,8 @@
 <script lang="ts">
   import { QueryClientProvider } from '@tanstack/svelte-query';
   import { Router } from 'sv-router';
+  import ChoosePassword from '../features/account/ChoosePassword.svelte';
+  import Join from '../features/account/Join.svelte';
   import SignIn from '../features/account/SignIn.svelte';
   import Toasts from '../lib/ui/Toasts.svelte';
   import { address } from './address.svelte';
@@ -8,6 +10,9 @@
   import { route } from './routes';
   import { session } from './session.svelte';
   import { site } from './site.svelte';
+
+  /** Behind the `#`, where no log of a server has it. */
+  let secret = $state(location.pathname === '/join' ? location.hash.slice(1) : '');
 
   session.begin().catch(site.fail.bind(site));
 
@@ -34,8 +39,12 @@
     <p class="p-6 text-muted" role="status">
       {site.wrong ? site.says : 'Asking the server who is signed in.'}
     </p>
+  {:else if secret}
+    <Join {secret} joined={() => (secret = '')} />
   {:else if !session.name}
     <SignIn />
+  {:else if session.mustChange}
+    <ChoosePassword />
   {:else}
     <Router />
     {#if session.ended}<SignIn over />{/if}

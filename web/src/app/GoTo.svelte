@@ -69,7 +69,7 @@
       }))
       .filter(matching)
       .slice(0, MOST),
-    ...(site.draft ? (kinds.data ?? []) : [])
+    ...(site.open ? (kinds.data ?? []) : [])
       .filter((kind) => !kind.single)
       .map((kind): Place => ({
         title: `New ${kind.title}`,

@@ -37,7 +37,7 @@
     {/if}
   {/if}
   <span class="grow"></span>
-  {#if view && site.draft}
+  {#if view && site.open}
     <button
       class="plain"
       disabled={!view.undo}
@@ -63,6 +63,7 @@
   <Menu label={session.name ?? ''}>
     {#snippet items(item)}
       {@render item('All sites', () => location.assign('/'))}
+      {@render item('Your account', () => location.assign('/account'))}
       {@render item('Sign out', () => void session.signOut().catch(site.fail.bind(site)))}
     {/snippet}
   </Menu>

@@ -8,6 +8,7 @@
   import NumbersView from '../features/numbers/NumbersView.svelte';
   import ObjectsView from '../features/objects/ObjectsView.svelte';
   import OverviewView from '../features/overview/OverviewView.svelte';
+  import RightsView from '../features/rights/RightsView.svelte';
   import PeopleView from '../features/people/PeopleView.svelte';
   import { address } from './address.svelte';
   import { screenOf, type Screen } from './screens';
@@ -21,6 +22,7 @@
     queues: QueuesView,
     voicemail: VoicemailView,
     findings: FindingsView,
+    rights: RightsView,
   };
 
   const screen = $derived(screenOf(address.screen));

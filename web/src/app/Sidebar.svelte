@@ -8,8 +8,19 @@
     new Map(site.view?.sections.map((section) => [section.kind, section.count] as const)),
   );
 
+  /** Who may not manage accounts has nothing to do there. */
+  function shows(screen: Screen): boolean {
+    return screen.name !== 'rights' || site.rights.has('manage');
+  }
+
   function count(screen: Screen): string {
-    if (screen.name === 'overview' || screen.name === 'outline' || screen.name === 'findings') return '';
+    if (
+      screen.name === 'overview' ||
+      screen.name === 'outline' ||
+      screen.name === 'findings' ||
+      screen.name === 'rights'
+    )
+      return '';
     const main = screen.kinds[0] ?? '';
     const all = screen.name === 'groups' ? screen.kinds : [main];
     const sum = all.reduce((total, kind) => total + (counts.get(kind) ?? 0), 0);
@@ -26,7 +37,7 @@
 
 <nav class="no-print w-32 shrink-0 overflow-auto border-r border-line py-3" aria-label="Screens">
   {#each GROUPS as group (group)}
-    {@const screens = SCREENS.filter((screen) => screen.group === group && screen.listed)}
+    {@const screens = SCREENS.filter((screen) => screen.group === group && screen.listed && shows(screen))}
     {#if screens.length}
       <p class="px-4 pt-2 pb-1 text-xs tracking-wider text-muted first:pt-0">{group.toUpperCase()}</p>
       {#each screens as screen (screen.name)}

@@ -85,7 +85,11 @@
   >
     <span class="grow truncate" role="status" aria-live="polite"
       >{site.says ||
-        (site.draft ? 'Changes keep themselves in the draft.' : 'A release stays as it is.')}</span
+        (site.open
+          ? 'Changes keep themselves in the draft.'
+          : site.draft
+            ? 'You may look at this site and not change it.'
+            : 'A release stays as it is.')}</span
     >
     {#if !live.connected}
       <span class="wrong">The server is away; what is shown may be old.</span>

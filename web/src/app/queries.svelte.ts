@@ -54,12 +54,17 @@ export function askPlan<T extends object>(question: () => Question<T>) {
   );
 }
 
-/** Asks something that belongs to no plan. */
+/** Asks something that belongs to no plan; the answer before stays until the new one is there. */
 export function askServer<T extends object>(question: () => Question<T>) {
   return createQuery(
     () => {
       const { key, ask, on = true } = question();
-      return { queryKey: ['server', ...key], queryFn: ({ signal }) => ask(signal), enabled: on };
+      return {
+        queryKey: ['server', ...key],
+        queryFn: ({ signal }) => ask(signal),
+        enabled: on,
+        placeholderData: keepPreviousData,
+      };
     },
     () => queries,
   );

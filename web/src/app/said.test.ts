@@ -3,7 +3,7 @@ import type { SiteView } from '../lib/api/types';
 import { browser } from '../testing/browser';
 
 browser();
-const { dayAndTime, instant } = await import('./said');
+const { dayAndTime, instant, moment } = await import('./said');
 const { site } = await import('./site.svelte');
 
 function of(country: string): void {
@@ -28,6 +28,13 @@ describe('a time of the site’s clock', () => {
   it('of today needs no day', () => {
     expect(dayAndTime('2026-11-24T08:05')).toBe('08:05');
     expect(dayAndTime('2026-11-23T08:05')).toBe('23 Nov, 08:05');
+  });
+
+  it('is made of an instant by the site’s zone, and where none is open by that of Greenwich', () => {
+    site.view = { country: 'NO', timeZone: 'Europe/Oslo' } as SiteView;
+    expect(moment('2026-07-01T22:30:00Z')).toBe('2 Jul 2026 00:30');
+    site.view = undefined;
+    expect(moment('2026-07-01T22:30:00.123Z')).toBe('1 Jul 2026 22:30 UTC');
   });
 
   it('that cannot be read stays as it was typed', () => {

@@ -17,17 +17,18 @@ const FORMATS = {
   time: HOUR,
   day: { weekday: 'short', ...DATE },
   weekday: { weekday: 'short' },
+  moment: { ...DATE, year: 'numeric', ...HOUR },
 } as const;
 
 /** Formats are dear to make, and a screen of a year's days says hundreds of them: each is made once a country. */
 const made = new Map<string, Intl.DateTimeFormat>();
 
-/** A time of a clock without a zone in one of the formats. */
-function format(time: Date, name: keyof typeof FORMATS): string {
-  const country = site.view?.country ?? 'GB';
-  const known = made.get(name + country);
-  const formatter = known ?? new Intl.DateTimeFormat(locale(), { ...FORMATS[name], timeZone: 'UTC' });
-  if (!known) made.set(name + country, formatter);
+/** A time in one of the formats; of a clock without a zone unless one is given. */
+function format(time: Date, name: keyof typeof FORMATS, timeZone = 'UTC'): string {
+  const key = [name, site.view?.country ?? 'GB', timeZone].join(' ');
+  const known = made.get(key);
+  const formatter = known ?? new Intl.DateTimeFormat(locale(), { ...FORMATS[name], timeZone });
+  if (!known) made.set(key, formatter);
   return formatter.format(time);
 }
 
@@ -57,6 +58,12 @@ export function dayName(date: string): string {
   const time = clockTime(date + 'T00:00');
   if (!time) return date;
   return format(time, 'day').replaceAll(',', '');
+}
+
+/** An instant (`2026-11-24T10:15:00Z`) by the site's clock; where no site is open by that of Greenwich, and said so. */
+export function moment(utc: string): string {
+  const zone = site.view?.timeZone;
+  return format(new Date(utc), 'moment', zone).replaceAll(',', '') + (zone ? '' : ' UTC');
 }
 
 /** A time as it is said on another day: `19:00` of the same, `Wed 07:30` within a week, else with its date. */

@@ -1,10 +1,15 @@
 import { onRefused, type Refused } from '../lib/api/client';
 import * as api from '../lib/api/endpoints';
+import type { Session } from '../lib/api/types';
 
 /** Who is signed in. */
 class SessionState {
   name = $state<string | undefined>();
   known = $state(false);
+  /** Whether a password of one's own is to be chosen first. */
+  mustChange = $state(false);
+  /** Whether new sites can be made. */
+  everySite = $state(false);
   /** Whether a session has ended under a screen that is still there. */
   ended = $state(false);
 
@@ -13,13 +18,32 @@ class SessionState {
   }
 
   async begin(): Promise<void> {
-    this.name = (await api.session()).name;
+    this.#is(await api.session());
     this.known = true;
   }
 
-  async signIn(name: string, password: string): Promise<void> {
-    this.name = (await api.signIn({ name, password })).name;
+  /** `code` of the second factor, where it was asked for. */
+  async signIn(name: string, password: string, code?: string): Promise<void> {
+    this.#is(await api.signIn({ name, password, code }));
     this.ended = false;
+  }
+
+  /** Changes the password; from then on everything can be done that the account may do. */
+  async choosePassword(current: string, password: string): Promise<void> {
+    await api.changePassword({ current, password });
+    this.mustChange = false;
+  }
+
+  /** Takes an invitation: with a name for a new account, without for one's own. */
+  async join(secret: string, name?: string, password?: string): Promise<void> {
+    await api.acceptInvitation({ secret, name, password });
+    this.#is(await api.session());
+  }
+
+  #is(session: Session): void {
+    this.name = session.name;
+    this.mustChange = session.mustChange;
+    this.everySite = session.everySite;
   }
 
   async signOut(): Promise<void> {

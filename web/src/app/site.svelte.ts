@@ -13,6 +13,7 @@ class SiteState {
   /** What is being changed just now: a field shows at once what it will be, until what it has become is there. */
   underway = $state.raw<Wish[]>([]);
   #asked: AbortController | undefined;
+  #refusals = 0;
   /** The version that is being asked for, where it is known. */
   #heard: number | undefined;
   #hearing: Promise<void> = Promise.resolve();
@@ -20,8 +21,11 @@ class SiteState {
   #editing: Promise<unknown> = Promise.resolve();
 
   version = $derived(this.view?.version);
-  /** Whether it can be changed: a release stays as it is. */
   draft = $derived(address.plan === 'draft');
+  /** What who has signed in may do here. */
+  rights = $derived(new Set(this.view?.rights));
+  /** Whether it can be changed here: a release stays as it is, and not everybody may. */
+  open = $derived(this.draft && this.rights.has('change'));
 
   /** Asks for the plan as a whole again; an answer that has been overtaken is dropped. */
   async refresh(): Promise<void> {
@@ -87,12 +91,14 @@ class SiteState {
     const name = address.site;
     this.underway = [...this.underway, ...wishes];
     const over = () => (this.underway = this.underway.filter((one) => !wishes.includes(one)));
+    const before = this.#refusals;
     const answer = action();
     this.#editing = answer.catch(() => undefined);
     try {
       const edited = await answer;
       this.#is(edited.plan, name, 'draft');
-      this.tell(edited.says);
+      // What went wrong meanwhile was done after this, and is what people wait to read.
+      if (this.#refusals === before) this.tell(edited.says);
       void turns.settled().then(over);
       return edited;
     } catch (failure) {
@@ -116,6 +122,7 @@ class SiteState {
   }
 
   fail(failure: unknown): void {
+    this.#refusals++;
     this.says = failure instanceof Refused ? failure.message : String(failure);
     this.wrong = true;
   }

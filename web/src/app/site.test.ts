@@ -61,6 +61,20 @@ describe('the plan that is open', () => {
     expect(site.underway).toEqual([]);
   });
 
+  it('leaves a refusal to be read where an edit that began before it is answered later', async () => {
+    site.view = version(7);
+    let answer: (edited: Edited) => void = () => undefined;
+    api.edit.mockImplementation(() => new Promise<Edited>((then) => (answer = then)));
+    const changed = site.change(WISH);
+    site.fail(new Refused(422, ['in a hunt group allowed is a place']));
+    answer(kept(8, 'Bookings, name: Tickets'));
+    await changed;
+    expect([site.says, site.wrong, site.version]).toEqual(['in a hunt group allowed is a place', true, 8]);
+    api.edit.mockResolvedValue(kept(9, 'Bookings, name: Boats'));
+    await site.change(WISH);
+    expect([site.says, site.wrong]).toEqual(['Bookings, name: Boats', false]);
+  });
+
   it('stays as it is where a change is refused, which the field is told', async () => {
     site.view = version(7);
     api.edit.mockRejectedValue(new Refused(422, ['found 20; allowed is 20s.']));

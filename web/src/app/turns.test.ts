@@ -45,11 +45,19 @@ test('with nothing looked at it is asked for at once, and an answer that fails k
 
 test('what takes very long does not keep what stands beside it waiting', async () => {
   vi.useFakeTimers();
-  const { asked, ask } = questions();
+  const { asked, ask, answer } = questions();
   const turns = new Turns();
   void turns.first(ask('every path'));
   void turns.second(ask('journal'));
+  let settled = false;
+  void turns.settled().then(() => (settled = true));
   await vi.advanceTimersByTimeAsync(1000);
   vi.useRealTimers();
   expect(asked).toEqual(['every path', 'journal']);
+  // What shows a wish until its answer is there goes on doing so.
+  expect(settled).toBe(false);
+  answer('every path');
+  answer('journal');
+  await breath();
+  expect(settled).toBe(true);
 });

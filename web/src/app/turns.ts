@@ -16,9 +16,9 @@ export class Turns {
     }
   }
 
-  /** Asks once everything is answered that is asked at once by now. */
+  /** Asks once everything is answered that is asked at once by now, or it takes too long. */
   async second<T>(ask: () => Promise<T>): Promise<T> {
-    await this.settled();
+    await Promise.race([this.settled(), new Promise((then) => setTimeout(then, LONGEST))]);
     return ask();
   }
 
@@ -26,12 +26,7 @@ export class Turns {
   async settled(): Promise<void> {
     // What is looked at may be asked for after this, in the same breath.
     await new Promise((then) => setTimeout(then));
-    if (this.#open) {
-      await new Promise<void>((then) => {
-        this.#waiting.push(then);
-        setTimeout(then, LONGEST);
-      });
-    }
+    if (this.#open) await new Promise<void>((then) => this.#waiting.push(then));
   }
 }
 

@@ -5,7 +5,7 @@ export function browser(path = '/', search = ''): void {
   const location = { pathname: path, search, origin: 'http://bittern.test' };
   vi.stubGlobal('location', location);
   vi.stubGlobal('window', { addEventListener: () => undefined, location });
-  vi.stubGlobal('document', { cookie: 'XSRF-TOKEN=token-1', addEventListener: () => undefined });
+  vi.stubGlobal('document', { cookie: 'bittern-token=token-1', addEventListener: () => undefined });
   vi.stubGlobal('history', {
     state: null,
     replaceState: (_state: unknown, _title: string, to: string) => {

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { Dialog } from 'bits-ui';
   import { session } from '../../app/session.svelte';
-  import { saysOf } from '../../lib/api/client';
+  import { Refused, saysOf } from '../../lib/api/client';
 
   /** Where a name and a password are asked for; over a screen whose session has ended, which stays as it is. */
   let { over = false }: { over?: boolean } = $props();
@@ -10,12 +10,17 @@
   let passwordField = $state<HTMLInputElement>();
   let password = $state('');
   let wrong = $state('');
+  /** Asked for once the password was right, where the account has a second factor. */
+  let asksCode = $state(false);
+  let code = $state('');
   async function submit(event: Event) {
     event.preventDefault();
     try {
-      await session.signIn(name, password);
+      wrong = '';
+      await session.signIn(name, password, asksCode ? code : undefined);
     } catch (failure) {
-      wrong = saysOf(failure).join(' ');
+      if (failure instanceof Refused && failure.needs === 'code' && !asksCode) asksCode = true;
+      else wrong = saysOf(failure).join(' ');
     }
   }
 </script>
@@ -34,6 +39,13 @@
         required
       /></label
     >
+    {#if asksCode}
+      <label class="flex flex-col gap-1"
+        >Code that your phone shows, or one of yours on paper
+        <!-- svelte-ignore a11y_autofocus (it has just been asked for) -->
+        <input bind:value={code} autocomplete="one-time-code" class="font-mono" required autofocus />
+      </label>
+    {/if}
     {#if wrong}<p class="wrong" role="alert">{wrong}</p>{/if}
     <button class="primary">Sign in</button>
     <p class="text-muted">The first account and its password are printed where Bittern was started.</p>

@@ -15,7 +15,7 @@
     {finding.says}
   </p>
   {#if finding.accepted}<p class="text-muted">Accepted: {finding.accepted}</p>{/if}
-  {#if site.draft}
+  {#if site.open}
     {#each finding.fixes as title (title)}
       <button class="link mr-2" onclick={() => fix(finding, title)}>{title}</button>
     {/each}

@@ -44,7 +44,7 @@
         {@const call = finding.witness}
         <button class="link" onclick={() => showCall(call)}>Show such a call</button>
       {/if}
-      {#if site.draft}
+      {#if site.open}
         {#each finding.fixes as title (title)}
           <button class="plain" onclick={() => fix(finding, title)}>{title}</button>
         {/each}

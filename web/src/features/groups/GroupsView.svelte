@@ -52,7 +52,7 @@
         placeholder="Name or number"
         aria-label="Filter"
       />
-      {#if site.draft}
+      {#if site.open}
         <button class="plain" onclick={() => creating.begin('hunt-group', { then: choose })}
           >New hunt group</button
         >
@@ -79,7 +79,7 @@
           : 'No group yet: a ring group rings several phones together.'}
       >
         {#if find}<button class="plain" onclick={() => address.set('find', '')}>Show all</button>
-        {:else if site.draft}
+        {:else if site.open}
           <button class="primary" onclick={() => creating.begin('ring-group', { then: choose })}
             >Make the first ring group</button
           >

@@ -97,7 +97,7 @@
 {:else if week.data && !all.length}
   <ScreenFrame title="Hours">
     <Empty title="No hours and no switch yet: every call is treated alike at all times.">
-      {#if site.draft}
+      {#if site.open}
         <button class="primary" onclick={() => creating.begin('hours', { then: open })}
           >Make the first hours</button
         >
@@ -108,7 +108,7 @@
 {:else if week.data}
   <ScreenFrame title="Hours" sideLabel="About {row?.title ?? turned?.title ?? ''}">
     {#snippet actions()}
-      {#if site.draft}
+      {#if site.open}
         <button class="plain" onclick={() => creating.begin('switch', { then: open })}>New switch</button>
         <button class="primary" onclick={() => creating.begin('hours', { then: open })}>New hours</button>
       {/if}
@@ -129,12 +129,12 @@
           <a class="hover:underline" href={sheetOf(row.object)}>{row.title}</a>
         </h2>
         <p class="no-print flex flex-wrap gap-4">
-          {#if site.draft}
+          {#if site.open}
             <button class="link" onclick={() => (holidays = true)}>Public holidays…</button>
             <button class="link" onclick={() => (calendar = true)}>From a calendar file…</button>
           {/if}
           <button class="link" onclick={() => void save()}>As a calendar file</button>
-          {#if site.draft}<button
+          {#if site.open}<button
               class="link"
               onclick={() => creating.begin('hours', { like: key, then: open })}>Copy</button
             >{/if}

@@ -87,7 +87,7 @@
               aria-label="Filter"
             />
           {/if}
-          {#if site.draft}
+          {#if site.open}
             {#if view === 'order'}
               <button class="primary" onclick={() => creating.begin('route')}>New route</button>
             {:else}

@@ -112,7 +112,7 @@
     <div class="flex items-start justify-between gap-4">
       <h1 class="text-lg font-semibold">{screen.title}</h1>
       <div class="flex items-center gap-2">
-        {#if marked.size && site.draft}
+        {#if marked.size && site.open}
           <button class="plain" onclick={() => (changing = true)}>Change a field of {marked.size}</button>
         {/if}
         <input
@@ -123,7 +123,7 @@
           placeholder="Name, number or key"
           aria-label="Filter"
         />
-        {#if site.draft && known && !known.single}
+        {#if site.open && known && !known.single}
           <button class="primary" onclick={() => creating.begin(kind)}>New {known.title}</button>
         {/if}
       </div>
@@ -136,7 +136,7 @@
     <Empty title={find ? `No ${known?.title ?? ''} is called “${find}”.` : `No ${known?.title ?? ''} yet.`}>
       {#if find}
         <button class="plain" onclick={() => address.set('find', '')}>Show all</button>
-      {:else if site.draft && known}
+      {:else if site.open && known}
         <button class="primary" onclick={() => creating.begin(kind)}>Make the first {known.title}</button>
       {/if}
     </Empty>
@@ -155,7 +155,7 @@
       onletter={letter}
       {marked}
       onmark={(keys) => (marked = keys)}
-      onpaste={site.draft ? paste : undefined}
+      onpaste={site.open ? paste : undefined}
     />
     <p class="no-print border-t border-line bg-panel px-4 py-0.5 text-xs text-muted">
       ↑↓←→ cell · Enter open · type to filter · Space, Shift, Ctrl+A mark · Ctrl+C copy · Ctrl+V paste · {rows.total}

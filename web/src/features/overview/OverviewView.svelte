@@ -42,7 +42,7 @@
   );
 
   function doNext(next: NextView) {
-    if (next.makes && site.draft) creating.begin(next.makes);
+    if (next.makes && site.open) creating.begin(next.makes);
     else if (next.object) visit(sheetOf(next.object));
     else visit(address.to(next.screen));
   }
@@ -117,7 +117,7 @@
       {:else if glance.isSuccess}
         <p class="border-y border-line bg-panel px-5 py-3">
           No inbound number yet: calls come in by one.
-          {#if site.draft}
+          {#if site.open}
             <button class="primary ml-2" onclick={() => creating.begin('number')}
               >Make the first inbound number</button
             >
@@ -186,7 +186,7 @@
       <section aria-labelledby="changes">
         <h2 id="changes" class="font-semibold max-lg:mt-4">Last changes, and who notices</h2>
         {#each journal.data ?? [] as entry (entry.version)}
-          <div class="border-b border-line pb-1"><JournalEntry {entry} undo={site.draft} /></div>
+          <div class="border-b border-line pb-1"><JournalEntry {entry} undo={site.open} /></div>
         {:else}
           <p class="mt-1 text-muted">
             Nothing has been changed yet. Open an outline or a sheet and change a token.

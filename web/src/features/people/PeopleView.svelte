@@ -100,7 +100,7 @@
 
   function keyed(row: GridRow, column: string, key: string): boolean {
     const target = groups.find((one) => one.object === column);
-    if (!target || !site.draft) return false;
+    if (!target || !site.open) return false;
     if (key === 'd' && target.kind !== 'page') {
       typed = cellOf(row, column);
       edited = { key: row.key, column };
@@ -182,7 +182,7 @@
               placeholder="Name or number"
               aria-label="Filter"
             />
-            {#if site.draft}
+            {#if site.open}
               <button class="plain whitespace-nowrap" onclick={() => (pasting = true)}
                 >From a spreadsheet…</button
               >
@@ -221,7 +221,7 @@
         >
           {#if find}
             <button class="plain" onclick={() => address.set('find', '')}>Show all</button>
-          {:else if site.draft}
+          {:else if site.open}
             <button class="primary" onclick={() => creating.begin('extension')}
               >Make the first extension</button
             >
@@ -241,7 +241,7 @@
           onletter={letter}
           marked={new Set<string>()}
           onmark={() => {}}
-          onpaste={site.draft ? paste : undefined}
+          onpaste={site.open ? paste : undefined}
           oncell={keyed}
           oncurrent={(row) => (current = row)}
           lit={(row) => touched.has(row.key)}

@@ -95,7 +95,7 @@
         </select>
       {/if}
       {#if drawn}<button class="plain" onclick={() => (card = true)}>Codes as a card</button>{/if}
-      {#if site.draft}<button
+      {#if site.open}<button
           class="primary"
           onclick={() => creating.begin('queue', { then: (made) => address.set('of', made) })}
           >New queue</button
@@ -107,7 +107,7 @@
     <div class="px-5"><Tabs {tabs} current={kind} label="Views" /></div>
     {#if !chosen}
       <Empty title="No queue yet: a queue holds callers until somebody is free.">
-        {#if site.draft}
+        {#if site.open}
           <button
             class="primary"
             onclick={() => creating.begin('queue', { then: (made) => address.set('of', made) })}

@@ -15,6 +15,7 @@ function field(name: string, types: FieldView['types'], more: Partial<FieldView>
     byKey: false,
     value: false,
     needed: false,
+    secret: false,
     fields: [],
     ...more,
   };

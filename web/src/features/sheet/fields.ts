@@ -43,10 +43,15 @@ export function named(fields: FieldView[]): string {
 /** What counts where a field is not given, as people read it: `20 s`, `no`. */
 export function usualOf(form: FieldView): string {
   const usual = form.usual ?? '';
-  if (!form.value) return usual;
-  if (form.types.includes('flag')) return usual === 'true' ? 'yes' : 'no';
-  if (form.types.includes('duration')) return spaced(usual);
-  return form.unit && /^\d+$/.test(usual) ? `${usual} ${form.unit}` : usual;
+  return form.value ? shownAs(form, usual) : usual;
+}
+
+/** A value of a field as people read it, as far as its form tells; a secret is not shown. */
+export function shownAs(form: FieldView, text: string): string {
+  if (form.secret) return 'kept, not shown';
+  if (form.types.includes('flag')) return text === 'true' ? 'yes' : 'no';
+  if (form.types.includes('duration')) return spaced(text);
+  return form.unit && /^\d+$/.test(text) ? `${text} ${form.unit}` : text;
 }
 
 /** `2m30s` as `2 min 30 s`. */

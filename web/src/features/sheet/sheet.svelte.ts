@@ -1,4 +1,3 @@
-import { address } from '../../app/address.svelte';
 import { site } from '../../app/site.svelte';
 import type { ObjectView, Shown } from '../../lib/api/types';
 
@@ -83,6 +82,6 @@ export class Sheet {
 
   /** Whether anything can be changed here. */
   get open(): boolean {
-    return address.plan === 'draft';
+    return site.open;
   }
 }

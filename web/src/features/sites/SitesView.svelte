@@ -1,6 +1,7 @@
 <script lang="ts">
   import { askServer, queries } from '../../app/queries.svelte';
   import { navigate } from '../../app/routes';
+  import { session } from '../../app/session.svelte';
   import { saysOf } from '../../lib/api/client';
   import * as api from '../../lib/api/endpoints';
   import type { SiteName } from '../../lib/api/types';
@@ -62,11 +63,17 @@
             <button class="plain" onclick={() => void remove(site.key)}>Remove {site.name}</button>
             <button class="plain" onclick={() => (removing = '')}>Keep it</button>
           {:else}
-            <button class="text-muted" onclick={() => (removing = site.key)}>Remove</button>
+            {#if session.everySite}<button class="text-muted" onclick={() => (removing = site.key)}
+                >Remove</button
+              >{/if}
           {/if}
         </li>
       {:else}
-        <li class="px-4 py-2">No site yet. Begin with a sample, or with a plan of your own.</li>
+        <li class="px-4 py-2">
+          {session.everySite
+            ? 'No site yet. Begin with a sample, or with a plan of your own.'
+            : 'You may not look at any site yet: whoever manages the accounts of one can invite you.'}
+        </li>
       {/each}
     </ul>
   {:else if sites.isError}
@@ -78,7 +85,8 @@
     {#each wrong as one, index (index)}<p class="wrong mt-2">{one}</p>{/each}
   </div>
 
-  <div class="mt-6 grid gap-8 lg:grid-cols-2">
+  <!-- Who may not change every site is let into those there are. -->
+  <div class="mt-6 grid gap-8 lg:grid-cols-2" hidden={!session.everySite}>
     <section aria-labelledby="sample-title">
       <h2 id="sample-title" class="font-semibold">From a sample</h2>
       <p class="mt-2 flex items-center gap-2">

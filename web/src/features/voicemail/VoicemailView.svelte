@@ -68,8 +68,7 @@
             placeholder="Name or number"
             aria-label="Filter"
           />
-          {#if site.draft}<button class="primary" onclick={() => creating.begin('mailbox')}
-              >New mailbox</button
+          {#if site.open}<button class="primary" onclick={() => creating.begin('mailbox')}>New mailbox</button
             >{/if}
         </div>
       </div>
@@ -95,7 +94,7 @@
               address.set('find', '');
             }}>Show all</button
           >
-        {:else if site.draft}<button class="primary" onclick={() => creating.begin('mailbox')}
+        {:else if site.open}<button class="primary" onclick={() => creating.begin('mailbox')}
             >Make the first mailbox</button
           >{/if}
       </Empty>

@@ -6,6 +6,8 @@ export class Refused extends Error {
     readonly status: number,
     readonly says: string[],
     readonly clashes: ClashView[] = [],
+    /** What has to be given besides, such as a code. */
+    readonly needs?: string,
   ) {
     super(says.join(' '));
   }
@@ -35,7 +37,13 @@ export function saysOf(failure: unknown): string[] {
 
 /** The token that requests which change something carry; it changes at sign-in, so it is read each time. */
 function csrf(): string {
-  return /(?:^|; )XSRF-TOKEN=([^;]*)/.exec(document.cookie)?.[1] ?? '';
+  return /(?:^|; )(?:__Host-)?bittern-token=([^;]*)/.exec(document.cookie)?.[1] ?? '';
+}
+
+/** The same for a browser that has none, as after a sign-out: the next answer brings one. */
+async function token(): Promise<string> {
+  if (!csrf()) await fetch('/api/session');
+  return csrf();
 }
 
 async function answer<T>(response: Response): Promise<T> {
@@ -46,12 +54,13 @@ async function answer<T>(response: Response): Promise<T> {
     return (json && text ? JSON.parse(text) : text) as T;
   }
   const body: unknown = await response.json().catch(() => undefined);
-  const detail = (body ?? {}) as { says?: string[]; detail?: string; clashes?: ClashView[] };
+  const detail = (body ?? {}) as { says?: string[]; detail?: string; clashes?: ClashView[]; needs?: string };
   const said = detail.says ?? (detail.detail ? [detail.detail] : []);
   const refused = new Refused(
     response.status,
     said.length ? said : [`The server answered ${response.status}. Try again.`],
     detail.clashes,
+    detail.needs,
   );
   listeners.forEach((then) => then(refused));
   throw refused;
@@ -83,10 +92,10 @@ export async function send<T>(method: string, path: string, options: Options): P
   const { query, body, signal } = options;
   const text = typeof body === 'string';
   const headers: Record<string, string> = { Accept: 'application/json, text/plain' };
-  if (method !== 'GET') headers['X-XSRF-TOKEN'] = csrf();
   if (body !== undefined) headers['Content-Type'] = text ? 'text/plain' : 'application/json';
   let response: Response;
   try {
+    if (method !== 'GET') headers['X-XSRF-TOKEN'] = await token();
     response = await fetch('/api' + path + search(query), {
       method,
       headers,

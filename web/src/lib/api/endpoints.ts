@@ -2,30 +2,44 @@
 
 import { send } from './client';
 import type {
+  Acceptance,
+  Access,
   ArrivalsView,
   Arrived,
+  AsksFactor,
   CalendarView,
   CallView,
   Choice,
+  Confirmed,
   Credentials,
   CutOver,
+  DoneView,
   Edited,
+  FactorOn,
   FindingsView,
   FreshView,
   GlanceView,
   GroupsView,
   HolidaysView,
   Imported,
+  Invited,
+  InvitedTo,
   JournalView,
   KindView,
   ListView,
+  MachineToken,
   MayDial,
+  NewInvitation,
+  NewMachine,
+  NewPassword,
+  NewRights,
   NewSite,
   NumberCall,
   NumberingView,
   ObjectView,
   OrderView,
   OutlineView,
+  Own,
   PeopleView,
   PositionsView,
   Preview,
@@ -43,10 +57,74 @@ import type {
   Told,
   TypedView,
   VoicemailView,
+  WantedFactor,
   WeekView,
   Wishes,
   Would,
 } from './types';
+
+/** GET /api/account */
+export function account(
+  signal?: AbortSignal,
+): Promise<Own> {
+  return send('GET', `/account`, { signal });
+}
+
+/** POST /api/account/factor */
+export function wantFactor(
+  body: Confirmed,
+  signal?: AbortSignal,
+): Promise<WantedFactor> {
+  return send('POST', `/account/factor`, { body, signal });
+}
+
+/** POST /api/account/factor/off */
+export function factorOff(
+  body: Confirmed,
+  signal?: AbortSignal,
+): Promise<void> {
+  return send('POST', `/account/factor/off`, { body, signal });
+}
+
+/** POST /api/account/factor/on */
+export function factorOn(
+  body: Confirmed,
+  signal?: AbortSignal,
+): Promise<FactorOn> {
+  return send('POST', `/account/factor/on`, { body, signal });
+}
+
+/** POST /api/account/password */
+export function changePassword(
+  body: NewPassword,
+  signal?: AbortSignal,
+): Promise<void> {
+  return send('POST', `/account/password`, { body, signal });
+}
+
+/** DELETE /api/account/sessions/{session} */
+export function endSession(
+  session: string,
+  signal?: AbortSignal,
+): Promise<void> {
+  return send('DELETE', `/account/sessions/${encodeURIComponent(session)}`, { signal });
+}
+
+/** POST /api/invitations/accepted */
+export function acceptInvitation(
+  body: Acceptance,
+  signal?: AbortSignal,
+): Promise<Session> {
+  return send('POST', `/invitations/accepted`, { body, signal });
+}
+
+/** POST /api/invitations/looked-at */
+export function invitation(
+  body: Acceptance,
+  signal?: AbortSignal,
+): Promise<InvitedTo> {
+  return send('POST', `/invitations/looked-at`, { body, signal });
+}
 
 /** GET /api/kinds */
 export function kinds(
@@ -120,6 +198,86 @@ export function removeSite(
   signal?: AbortSignal,
 ): Promise<void> {
   return send('DELETE', `/sites/${encodeURIComponent(site)}`, { signal });
+}
+
+/** GET /api/sites/{site}/access */
+export function access(
+  site: string,
+  signal?: AbortSignal,
+): Promise<Access> {
+  return send('GET', `/sites/${encodeURIComponent(site)}/access`, { signal });
+}
+
+/** GET /api/sites/{site}/access/done */
+export function done(
+  site: string,
+  query: { account?: string; kind?: string; before?: string; most?: number } = {},
+  signal?: AbortSignal,
+): Promise<DoneView[]> {
+  return send('GET', `/sites/${encodeURIComponent(site)}/access/done`, { query, signal });
+}
+
+/** GET /api/sites/{site}/access/done.csv */
+export function doneAsCsv(
+  site: string,
+  query: { account?: string; kind?: string } = {},
+  signal?: AbortSignal,
+): Promise<string> {
+  return send('GET', `/sites/${encodeURIComponent(site)}/access/done.csv`, { query, signal });
+}
+
+/** POST /api/sites/{site}/access/factor */
+export function askFactor(
+  site: string,
+  body: AsksFactor,
+  signal?: AbortSignal,
+): Promise<void> {
+  return send('POST', `/sites/${encodeURIComponent(site)}/access/factor`, { body, signal });
+}
+
+/** POST /api/sites/{site}/access/invitations */
+export function invite(
+  site: string,
+  body: NewInvitation,
+  signal?: AbortSignal,
+): Promise<Invited> {
+  return send('POST', `/sites/${encodeURIComponent(site)}/access/invitations`, { body, signal });
+}
+
+/** DELETE /api/sites/{site}/access/invitations/{id} */
+export function takeInvitationBack(
+  site: string,
+  id: string,
+  signal?: AbortSignal,
+): Promise<void> {
+  return send('DELETE', `/sites/${encodeURIComponent(site)}/access/invitations/${encodeURIComponent(id)}`, { signal });
+}
+
+/** POST /api/sites/{site}/access/machines */
+export function makeMachine(
+  site: string,
+  body: NewMachine,
+  signal?: AbortSignal,
+): Promise<MachineToken> {
+  return send('POST', `/sites/${encodeURIComponent(site)}/access/machines`, { body, signal });
+}
+
+/** DELETE /api/sites/{site}/access/machines/{name} */
+export function endMachine(
+  site: string,
+  name: string,
+  signal?: AbortSignal,
+): Promise<void> {
+  return send('DELETE', `/sites/${encodeURIComponent(site)}/access/machines/${encodeURIComponent(name)}`, { signal });
+}
+
+/** POST /api/sites/{site}/access/rights */
+export function giveRights(
+  site: string,
+  body: NewRights,
+  signal?: AbortSignal,
+): Promise<void> {
+  return send('POST', `/sites/${encodeURIComponent(site)}/access/rights`, { body, signal });
 }
 
 /** POST /api/sites/{site}/draft/cut-over */

@@ -1,5 +1,19 @@
 // Made from the records of the server's API by ApiTypesTest; not edited by hand.
 
+export interface Acceptance {
+  secret?: string | null;
+  name?: string | null;
+  password?: string | null;
+}
+
+export interface Access {
+  people: Person[];
+  machines: Machine[];
+  invitations: Invitation[];
+  asksFactor: boolean;
+  every: boolean;
+}
+
 export interface AdviceView {
   queue: boolean;
   allBusy: number;
@@ -53,6 +67,10 @@ export interface ArrivalsView {
 export interface Arrived {
   trunk?: string | null;
   lines?: string | null;
+}
+
+export interface AsksFactor {
+  asks: boolean;
 }
 
 export interface BenchText {
@@ -120,6 +138,11 @@ export interface CodeView {
   pin: boolean;
 }
 
+export interface Confirmed {
+  password?: string | null;
+  code?: string | null;
+}
+
 export interface CreateObject {
   object: string;
   body: unknown;
@@ -128,6 +151,7 @@ export interface CreateObject {
 export interface Credentials {
   name?: string | null;
   password?: string | null;
+  code?: string | null;
 }
 
 export interface CutOver {
@@ -157,6 +181,14 @@ export interface Difference {
   before: string;
   after: string;
   bench?: BenchText;
+}
+
+export interface DoneView {
+  at: string;
+  kind: string;
+  account: string;
+  address: string;
+  says: string;
 }
 
 export interface Edited {
@@ -210,6 +242,10 @@ export interface EventView {
   words: string;
 }
 
+export interface FactorOn {
+  codes: string[];
+}
+
 export interface FieldView {
   name: string;
   title: string;
@@ -230,6 +266,7 @@ export interface FieldView {
   fields: FieldView[];
   each?: FieldView;
   alone?: string;
+  secret: boolean;
 }
 
 export interface FindingView {
@@ -373,6 +410,26 @@ export interface Imported {
   noticed: Noticed;
 }
 
+export interface Invitation {
+  id: number;
+  says: string;
+  every: boolean;
+  rights: string[];
+  madeBy: string;
+  made: string;
+  ends: string;
+}
+
+export interface Invited {
+  secret: string;
+}
+
+export interface InvitedTo {
+  site?: string;
+  rights: string[];
+  madeBy: string;
+}
+
 export interface ItemView {
   place: number;
   says: string;
@@ -448,6 +505,19 @@ export interface ListView {
   rows: ListRow[];
 }
 
+export interface Machine {
+  name: string;
+  rights: string[];
+  madeBy: string;
+  made: string;
+  ends: string;
+  used?: string;
+}
+
+export interface MachineToken {
+  token: string;
+}
+
 export interface MailboxView {
   object: string;
   title: string;
@@ -472,6 +542,29 @@ export interface MayDial {
   version: number;
   service?: string;
   rows: DialledRow[];
+}
+
+export interface NewInvitation {
+  says?: string | null;
+  rights?: string[] | null;
+  every?: boolean | null;
+}
+
+export interface NewMachine {
+  name?: string | null;
+  rights?: string[] | null;
+  days?: number | null;
+}
+
+export interface NewPassword {
+  current?: string | null;
+  password?: string | null;
+}
+
+export interface NewRights {
+  account?: string | null;
+  rights?: string[] | null;
+  every?: boolean | null;
 }
 
 export interface NewSite {
@@ -549,6 +642,15 @@ export interface ObjectView {
   findings: FindingView[];
 }
 
+export interface OpenSession {
+  session: string;
+  begun: string;
+  seen: string;
+  address: string;
+  browser: string;
+  mine: boolean;
+}
+
 export interface OrderView {
   version: number;
   number?: string;
@@ -565,6 +667,13 @@ export interface OutlineView {
   rows: RowView[];
 }
 
+export interface Own {
+  name: string;
+  factor: boolean;
+  codes: number;
+  sessions: OpenSession[];
+}
+
 export interface PartView {
   style: 'plain' | 'strong' | 'muted' | 'digits' | 'key' | 'answered' | 'message' | 'outside' | 'ended' | 'lost';
   text: string;
@@ -578,6 +687,15 @@ export interface PeopleView {
   columns: GridColumn[];
   rows: PersonRow[];
   free: FreeNumber[];
+}
+
+export interface Person {
+  name: string;
+  rights: string[];
+  every: string[];
+  factor: boolean;
+  signedIn?: string;
+  you: boolean;
 }
 
 export interface PersonRow {
@@ -756,6 +874,8 @@ export interface Section {
 
 export interface Session {
   name?: string;
+  mustChange: boolean;
+  everySite: boolean;
 }
 
 export interface SetField {
@@ -812,6 +932,7 @@ export interface SiteView {
   ringSeconds: number;
   number?: string;
   sections: Section[];
+  rights: string[];
 }
 
 export interface SlotView {
@@ -973,6 +1094,11 @@ export interface VoicemailView {
   unreached: number;
   current: boolean;
   mailboxes: MailboxView[];
+}
+
+export interface WantedFactor {
+  secret: string;
+  uri: string;
 }
 
 export interface WeekView {

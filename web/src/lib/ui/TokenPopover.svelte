@@ -6,6 +6,8 @@
     label: string;
     text: string;
     open?: boolean;
+    /** What opens it. */
+    button?: HTMLElement;
     class?: string;
     onkeydown?: (event: KeyboardEvent) => void;
     onclosed?: () => void;
@@ -15,13 +17,13 @@
     label,
     text,
     open = $bindable(false),
+    button = $bindable(),
     class: style = '',
     onkeydown,
     onclosed,
     children,
   }: Props = $props();
 
-  let button = $state<HTMLButtonElement>();
   /** Hundreds of tokens are on a screen, of which few are ever opened: what opens is made with the first time. */
   let used = $state(false);
 

@@ -157,7 +157,7 @@
                 >
               {/each}
             </span>
-            {#if group.together && site.draft}
+            {#if group.together && site.open}
               <Handle
                 value={after}
                 min={0}
@@ -183,7 +183,7 @@
           <p class="py-2 pl-4 text-clay">Nobody is in it.</p>
         {/each}
         <div class="pointer-events-none absolute inset-y-0 w-0.5 bg-plum" style:left={x(seconds())}></div>
-        {#if site.draft}
+        {#if site.open}
           <Handle
             value={lengthOf()}
             min={1}

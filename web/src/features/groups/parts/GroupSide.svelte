@@ -51,7 +51,7 @@
   <h3 class="font-semibold">A member's own forwarding</h3>
   <p class="mt-1">
     is <b>{group.followed ? 'followed' : 'not followed'}</b> here.
-    {#if site.draft}<button class="link" onclick={() => follow(!group.followed)}
+    {#if site.open}<button class="link" onclick={() => follow(!group.followed)}
         >{group.followed ? 'do not follow it' : 'follow it'}</button
       >{/if}
   </p>

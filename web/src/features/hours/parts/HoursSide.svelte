@@ -33,7 +33,7 @@
 <section class="mt-3 border-t border-line pt-3">
   <h2 class="font-semibold">Last changes, and who notices</h2>
   {#each journal as entry (entry.version)}
-    <JournalEntry {entry} undo={site.draft} />
+    <JournalEntry {entry} undo={site.open} />
   {:else}
     <p class="mt-1 text-muted">none since it is in this site</p>
   {/each}

@@ -38,7 +38,7 @@
       <tr class="border-b border-line {rule.said === now ? 'bg-wash/60' : ''}">
         <td class="px-5 py-1 text-muted">{index + 1}</td>
         <td class="px-2 py-1">
-          {#if site.draft}
+          {#if site.open}
             <b>{rule.state}</b>
             <TokenPopover label="Rule {index + 1}: {rule.said}" text={words.trim()}>
               {#snippet children(close)}
@@ -53,7 +53,7 @@
           >{rule.seconds ? hoursOf(rule.seconds) : 'never'}</td
         >
         <td class="no-print px-5 py-1 text-right whitespace-nowrap">
-          {#if site.draft && !last}
+          {#if site.open && !last}
             {#if index > 0}<button
                 class="link"
                 aria-label="Rule {index + 1} up"
@@ -73,7 +73,7 @@
         </td>
       </tr>
     {/each}
-    {#if site.draft}
+    {#if site.open}
       <tr class="no-print border-b border-line">
         <td class="px-5 py-1.5 align-top text-muted">+</td>
         <td class="py-1.5 pr-5 pl-2" colspan="3">

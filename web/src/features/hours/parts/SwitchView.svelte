@@ -1,5 +1,4 @@
 <script lang="ts">
-  import { address } from '../../../app/address.svelte';
   import { sheetOf } from '../../../app/links';
   import { Preview } from '../../../app/preview.svelte';
   import { dayAndTime } from '../../../app/said';
@@ -70,7 +69,7 @@
             disabled={(turned ?? row.now) === one.position}
             >{(turned ?? row.now) === one.position ? 'on the bench' : 'put on the bench'}</button
           >
-          {#if site.draft && !here}
+          {#if site.open && !here}
             <button
               class="link ml-3"
               onpointerenter={() => ask(one.position)}
@@ -84,7 +83,5 @@
   </tbody>
 </table>
 <p class="px-5 pt-1 text-xs text-muted">
-  {address.plan === 'draft'
-    ? 'What the draft says counts from the next cutover on; by phone it is turned at once.'
-    : ''}
+  {site.open ? 'What the draft says counts from the next cutover on; by phone it is turned at once.' : ''}
 </p>

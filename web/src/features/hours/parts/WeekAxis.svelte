@@ -136,7 +136,7 @@
             {#if index > 0}<span class="absolute inset-y-0 w-px bg-panel" style:left={left(index, 0)}
               ></span>{/if}
           {/each}
-          {#if site.draft}
+          {#if site.open}
             <!-- By their places: the one that is moved is still the one that has the keys once it is kept. -->
             {@const edges = edgesOf(row)}
             {#each edges as { day, index, from }, place (place)}
@@ -219,7 +219,7 @@
     · Enter keeps it, Esc leaves it
     {#if moving.preview.noticed}· <NoticedLines noticed={moving.preview.noticed} />
     {:else if moving.preview.asking}· asking who notices{/if}
-  {:else if site.draft}
+  {:else if site.open}
     Move an edge by quarters of an hour with the mouse or ← →, ↑ ↓ go from edge to edge; four digits set the
     time; with Shift for that day alone.
   {/if}

@@ -70,7 +70,7 @@
   </div>
 {:else}
   <Empty title="This plan has no inbound number yet: calls come in by one.">
-    {#if site.draft}
+    {#if site.open}
       <button class="primary" onclick={() => creating.begin('number')}>Make the first inbound number</button>
       <button class="plain" onclick={paste}>Paste them as you have them</button>
     {/if}

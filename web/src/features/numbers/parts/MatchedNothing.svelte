@@ -66,7 +66,7 @@
       {/if}<span class="text-muted">{one.why}</span></td
     >
     <td class="no-print px-5 py-1 text-right whitespace-nowrap">
-      {#if site.draft && !one.ours}
+      {#if site.open && !one.ours}
         {#if one.means}
           <button class="link" onclick={() => creating.begin('route', { values: { '/called': one.means } })}
             >Give it a route</button

@@ -52,7 +52,7 @@
   function open(block: BlockView, cell: Cell) {
     const one = cell.used[0];
     if (one) visit(sheetOf(one.object));
-    else if (site.draft) {
+    else if (site.open) {
       const kind = all.all.find((known) => known.several === block.use);
       if (kind) creating.begin(kind.kind);
     }
@@ -105,7 +105,7 @@
       </section>
     {:else}
       <Empty title="No block of numbers is set aside yet: new objects get no number by themselves.">
-        {#if site.draft && site.view}<a class="link" href={address.to('overview', 'site', site.view.key)}
+        {#if site.open && site.view}<a class="link" href={address.to('overview', 'site', site.view.key)}
             >Set blocks aside on the site's sheet</a
           >{/if}
       </Empty>

@@ -120,7 +120,7 @@
               {/if}
             </td>
             <td class="no-print px-5 py-1 text-right whitespace-nowrap">
-              {#if site.draft}<button
+              {#if site.open}<button
                   class="link"
                   aria-label="{route.title}: switch {on(route) ? 'off' : 'on'}"
                   onclick={() => turn(route)}>{on(route) ? 'switch off' : 'switch on'}</button
@@ -135,7 +135,7 @@
     {/if}
   {:else if view}
     <Empty title={every ? 'No route yet: no call is taken.' : 'No route is for this number.'}>
-      {#if site.draft}<button class="primary" onclick={() => creating.begin('route')}>Make a route</button
+      {#if site.open}<button class="primary" onclick={() => creating.begin('route')}>Make a route</button
         >{/if}
     </Empty>
   {:else}

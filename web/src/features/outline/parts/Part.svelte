@@ -5,6 +5,7 @@
   import EndMark from '../../../lib/ui/EndMark.svelte';
   import TokenPopover from '../../../lib/ui/TokenPopover.svelte';
   import { fieldAt } from '../../sheet/fields';
+  import { Keeping } from '../../sheet/keeping.svelte';
   import { kinds } from '../../sheet/kinds.svelte';
   import { makeAt } from '../../sheet/making';
   import ValueEditor from '../../sheet/parts/ValueEditor.svelte';
@@ -24,6 +25,7 @@
     lost: 'font-semibold text-clay',
   };
   const all = kinds();
+  const keeping = new Keeping(site.fail.bind(site));
   const ENDS: PartView['style'][] = ['answered', 'message', 'outside', 'ended', 'lost'];
 
   /** What the field of a token is, as the server knows it. */
@@ -32,23 +34,31 @@
   }
 </script>
 
-{#if part.edit && site.draft}
+{#if part.edit && site.open}
   {@const edit = part.edit}
   {@const form = formOf(edit.object, edit.field)}
-  <TokenPopover label="{part.text}: change" text={part.text} class={STYLES[part.style]}>
+  <TokenPopover
+    bind:open={keeping.open}
+    bind:button={keeping.token}
+    label="{part.text}: change"
+    text={keeping.said ?? part.text}
+    class={STYLES[part.style]}
+  >
     {#snippet children(close)}
       {#if form}
         <ValueEditor
-          {close}
+          close={() => keeping.leave()}
+          refused={keeping.refused}
           {form}
           kind={splitRef(edit.object)[0]}
           object={edit.object}
           at={edit.field}
           value={edit.value || undefined}
-          save={async (value, anyway) => {
+          save={(value, anyway, title) => {
             const wish = { set: { object: edit.object, field: edit.field, value: value ?? null } };
-            await (anyway ? site.changeAnyway(wish) : site.change(wish));
-            close();
+            return keeping.keep(form, value, title, () =>
+              anyway ? site.changeAnyway(wish) : site.change(wish),
+            );
           }}
           make={form.makes.length
             ? (kind, name) => {

@@ -127,7 +127,7 @@
       {#if row.object}
         <a class="plain" href={sheetOf(row.object)}>Open its sheet</a>
       {/if}
-      {#if site.draft}
+      {#if site.open}
         {#if row.adds}
           {@const place = row.adds}
           <button class="plain" onclick={() => add(place)}>Add an entry</button>

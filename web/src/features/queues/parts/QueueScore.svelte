@@ -146,7 +146,7 @@
             title="{item.says} at {clock(score.joining + second)}"
           ></span>
         {/each}
-        {#if site.draft}
+        {#if site.open}
           <Handle
             value={firstOf(item)}
             min={0}

@@ -37,7 +37,7 @@
         ? `is said${score.notice.until ? ` until ${dayName(score.notice.until)}` : ''}.`
         : 'is not said now.'}
     </p>
-    {#if site.draft}<button class="plain mt-1" onclick={turn}
+    {#if site.open}<button class="plain mt-1" onclick={turn}
         >{score.notice.on ? 'Stop saying it' : 'Say it to everyone'}</button
       >{/if}
   {:else}

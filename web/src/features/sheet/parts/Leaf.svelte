@@ -84,9 +84,10 @@
 {:else}
   <input
     {id}
+    type={form.secret ? 'password' : 'text'}
     class="w-full font-mono"
     bind:value={text}
-    autocomplete="off"
+    autocomplete={form.secret ? 'new-password' : 'off'}
     onkeydown={entered}
     aria-invalid={wrong}
     aria-describedby="{id}-wrong"

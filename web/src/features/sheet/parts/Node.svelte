@@ -6,6 +6,7 @@
   import Menu from '../../../lib/ui/Menu.svelte';
   import TokenPopover from '../../../lib/ui/TokenPopover.svelte';
   import { isLeaf, named, step, usualOf } from '../fields';
+  import { Keeping } from '../keeping.svelte';
   import { kinds } from '../kinds.svelte';
   import { makeAt } from '../making';
   import type { Sheet } from '../sheet.svelte';
@@ -24,11 +25,13 @@
   let { sheet, form, at, label }: Props = $props();
 
   const all = kinds();
-  let open = $state(false);
+  const keeping = new Keeping(site.fail.bind(site));
   let adding = $state(false);
   const value = $derived(sheet.value(at));
   const shown = $derived(sheet.at(at));
-  const pending = $derived(!open && typed.get(sheet.object + at) !== undefined);
+  const pending = $derived(
+    !keeping.open && keeping.said === undefined && typed.get(sheet.object + at) !== undefined,
+  );
   const each = $derived(form.each);
   const isList = $derived(
     Array.isArray(value) || (value === undefined && form.types.includes('list') && each),
@@ -51,6 +54,7 @@
   const href = $derived(shown?.object ? sheetOf(shown.object) : undefined);
 
   const text = $derived.by(() => {
+    if (keeping.said !== undefined) return keeping.said;
     if (value !== undefined) return shown?.text ?? String(value);
     if (sheet.missing.has(at)) return 'nothing: a hole';
     return form.usual === undefined ? 'add' : `${usualOf(form)} (usual)`;
@@ -63,7 +67,7 @@
   /** Objects are named by their references, or where only numbers stand by their keys. */
   function make(place: string, field: FieldView) {
     return (kind: string, name: string) => {
-      open = false;
+      keeping.open = false;
       adding = false;
       const known = all.of(kind);
       const byKey = field.byKey;
@@ -74,22 +78,25 @@
 
 {#snippet token(text: string, style: string)}
   {#if sheet.open}
-    <TokenPopover bind:open label="{label}: {text}" {text} class={style}>
-      {#snippet children(close)}
-        <ValueEditor
-          {close}
-          {form}
-          kind={sheet.kind}
-          object={sheet.object}
-          {at}
-          {value}
-          save={async (wanted, anyway) => {
-            await sheet.set(at, wanted, anyway);
-            close();
-          }}
-          make={form.makes.length ? make(at, form) : undefined}
-        />
-      {/snippet}
+    <TokenPopover
+      bind:open={keeping.open}
+      bind:button={keeping.token}
+      label="{label}: {text}"
+      {text}
+      class={style}
+    >
+      <ValueEditor
+        close={() => keeping.leave()}
+        refused={keeping.refused}
+        {form}
+        kind={sheet.kind}
+        object={sheet.object}
+        {at}
+        {value}
+        save={(wanted, anyway, title) =>
+          keeping.keep(form, wanted, title, () => sheet.set(at, wanted, anyway))}
+        make={form.makes.length ? make(at, form) : undefined}
+      />
     </TokenPopover>
   {:else}
     <span class={style}>{text}</span>

@@ -80,7 +80,7 @@
 <section class="mt-4 border-t border-line pt-3">
   <h2 class="font-semibold">History</h2>
   {#each journal.data ?? [] as entry (entry.version)}
-    <JournalEntry {entry} undo={site.draft} />
+    <JournalEntry {entry} undo={site.open} />
   {:else}
     <p class="mt-1 text-muted">unchanged since it is in this site</p>
   {/each}

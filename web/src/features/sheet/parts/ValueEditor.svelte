@@ -4,6 +4,7 @@
   import type { ClashView, FieldView } from '../../../lib/api/types';
   import { typed as kept } from '../../../lib/typed';
   import { usualOf, valueOf } from '../fields';
+  import type { RefusedWish } from '../keeping.svelte';
   import FieldsForm from './FieldsForm.svelte';
   import Leaf from './Leaf.svelte';
 
@@ -23,38 +24,44 @@
     close?: () => void;
     make?: (kind: string, name: string) => void;
     removable?: boolean;
+    /** What was wished for here before, and refused when this was not open any more. */
+    refused?: RefusedWish;
   }
-  let { form, kind, object, at, value, save, close, make, removable = true }: Props = $props();
+  let { form, kind, object, at, value, save, close, make, removable = true, refused }: Props = $props();
 
   const place = untrack(() => object + at);
-  const plain = untrack(() => (typeof value === 'object' || value === undefined ? '' : String(value)));
+  const secret = untrack(() => form.secret);
+  const plain = untrack(() =>
+    secret || typeof value === 'object' || value === undefined ? '' : String(value),
+  );
   const asFields = $derived(form.types.includes('fields') && form.fields.length > 0);
   const asLeaf = $derived(form.types.some((type) => type !== 'list' && type !== 'fields'));
-  let text = $state(kept.get(place) ?? plain);
+  let text = $state(secret ? '' : (kept.get(place) ?? plain));
   let fields = $state(untrack(() => typeof value === 'object' && value !== null && !Array.isArray(value)));
-  let wrong = $state.raw<string[]>([]);
-  let clash = $state.raw<ClashView | undefined>();
-  /** What was last wished for: typed, chosen, or put together of fields. */
-  let mine: unknown;
+  /** What was last wished for, typed, chosen, or put together of fields, and refused. */
+  let last = $state.raw<RefusedWish | undefined>();
+  const no = $derived(last ?? refused);
+  const wrong = $derived(no ? saysOf(no.failure) : []);
+  const clash = $derived<ClashView | undefined>(
+    no?.failure instanceof Refused ? no.failure.clashes[0] : undefined,
+  );
   let busy = $state(false);
   const flag = $derived(form.types.length === 1 && form.types[0] === 'flag');
 
   $effect(() => {
+    if (secret) return;
     if (text !== plain) kept.keep(place, text);
     else kept.drop(place);
   });
 
   async function keep(wanted: unknown, anyway = false, title?: string) {
     busy = true;
-    mine = wanted;
+    last = undefined;
     try {
-      wrong = [];
-      clash = undefined;
       await save(wanted, anyway, title);
       kept.drop(place);
     } catch (failure) {
-      wrong = saysOf(failure);
-      if (failure instanceof Refused) clash = failure.clashes[0];
+      last = { wanted, failure };
     } finally {
       busy = false;
     }
@@ -103,7 +110,7 @@
   {#if clash}
     {@const theirs = clash}
     <p class="mt-2 flex flex-wrap gap-2">
-      <button type="button" class="plain" onclick={() => void keep(mine, true)}
+      <button type="button" class="plain" onclick={() => void keep(no?.wanted, true)}
         >Keep yours: {theirs.yours ?? 'nothing'}</button
       >
       <button

@@ -57,10 +57,10 @@ public final class RandomPlans {
 
     private RandomPlans() {}
 
-    /// Over how many plans a law is held that takes long over each: half of them every day, all with
+    /// Over how many plans a law is held that takes long over each: a quarter of them every day, all with
     /// `-Dbittern.all-plans=true`.
     public static int many(int all) {
-        return ALL ? all : (all + 1) / 2;
+        return ALL ? all : (all + 3) / 4;
     }
 
     public static Plan plan(Random random) {

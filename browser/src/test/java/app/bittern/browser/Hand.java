@@ -58,7 +58,9 @@ sealed interface Hand permits Hand.Mouse, Hand.Keyboard {
         @Override
         public void go(String screen) {
             press(page.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("Screens"))
-                    .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName(Pattern.compile("^" + screen))));
+                    .getByRole(
+                            AriaRole.LINK,
+                            new Locator.GetByRoleOptions().setName(Pattern.compile("^" + screen + "\\s*[0-9]*$"))));
         }
 
         @Override

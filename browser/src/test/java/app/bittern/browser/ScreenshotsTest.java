@@ -2,10 +2,13 @@ package app.bittern.browser;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
+import app.bittern.server.testing.Client;
 import app.bittern.server.testing.RunningApplication;
 import com.microsoft.playwright.Page;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
@@ -66,6 +69,8 @@ class ScreenshotsTest {
         technician.open("/");
         assertThat(technician.page().getByText("Take in the plan")).isVisible();
         shot(folder, "sites");
+        people();
+        shot(folder, "rights");
         APPLICATION
                 .signedIn()
                 .post(
@@ -76,6 +81,19 @@ class ScreenshotsTest {
         shot(folder, "hole");
         technician.page().evaluate("document.documentElement.dataset.theme = 'dark'");
         shot(folder, "dark");
+    }
+
+    /// Somebody who is in, somebody who is invited, a machine.
+    private void people() {
+        Client manager = APPLICATION.signedIn();
+        String access = "/api/sites/saltreach/access";
+        APPLICATION.invited("Ines", "saltreach", "change");
+        APPLICATION.invited("Jonas", "saltreach", "look");
+        manager.post(access + "/invitations", Map.of("says", "Petra, night desk", "rights", List.of("look")));
+        manager.post(access + "/machines", Map.of("name", "exporter", "rights", List.of("look"), "days", 90));
+        technician.open("/s/saltreach/draft/rights");
+        assertThat(technician.page().getByText("Petra, night desk")).isVisible();
+        assertThat(technician.page().getByText("took an invitation").first()).isVisible();
     }
 
     private void shot(Path folder, String name) {

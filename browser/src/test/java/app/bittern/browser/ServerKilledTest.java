@@ -90,13 +90,10 @@ class ServerKilledTest {
 
             Process second = ServerProcess.start(settings, port).process();
             try {
+                // Who was signed in still is: sessions outlive the server too.
                 page.keyboard().press("Enter");
-                assertThat(page.getByLabel("Password")).isVisible();
-                signIn(page);
-                assertThat(page.getByLabel("Password")).hasCount(0);
-                assertThat(value).hasValue("44s");
-                value.press("Enter");
                 assertThat(ringTime(page)).containsText("44 s");
+                assertThat(page.getByLabel("Password")).hasCount(0);
                 goOn(rule, numbers);
             } finally {
                 second.destroyForcibly();

@@ -32,7 +32,7 @@ class SheetTest {
     private static final Pattern EXAMPLE = Pattern.compile("such as \"?([^\",{]+?)\"?(,| \\(|$| of | \\[)");
 
     @RegisterExtension
-    static final RunningApplication APPLICATION = RunningApplication.withDemo();
+    static final RunningApplication APPLICATION = RunningApplication.withDemo().computingNothingForLater();
 
     @RegisterExtension
     static final Chromium CHROMIUM = new Chromium();
@@ -153,6 +153,8 @@ class SheetTest {
 
     /// Of fields that are typed or chosen alike the first, and of each kind one in any case: the
     /// editors are made from the fields alone, and that each field of every kind is kept is held without a browser.
+    /// Alike are those whose values are written and found the same way; where all random plans are looked at, those
+    /// that allow the same.
     private static Map<String, Place> ofEachSort(Map<String, Place> all) {
         Map<String, Place> some = new LinkedHashMap<>();
         Set<List<Object>> met = new HashSet<>();
@@ -161,12 +163,24 @@ class SheetTest {
             String[] steps = field.split("/", -1);
             FieldForm form = place.form();
             boolean fresh =
-                    met.add(List.of(form.types(), form.allowed(), place.value().isPresent()));
+                    met.add(List.of(form.types(), alike(form), place.value().isPresent()));
             if (kinds.add(steps[0]) || fresh) {
                 some.put(field, place);
             }
         });
         return some;
+    }
+
+    private static Object alike(FieldForm form) {
+        return Boolean.getBoolean("bittern.all-plans")
+                ? form.allowed()
+                : List.of(
+                        form.secret(),
+                        form.unit().isPresent(),
+                        form.choose().options().stream()
+                                .map(Object::getClass)
+                                .distinct()
+                                .toList());
     }
 
     /// What is typed where the form alone does not tell what would fit.
@@ -278,7 +292,7 @@ class SheetTest {
     @Test
     void everySortOfFieldOfEveryKindIsChangedOnItsSheet() {
         Map<String, Place> places = ofEachSort(places());
-        Assertions.assertThat(places.size()).isGreaterThan(100);
+        Assertions.assertThat(places.size()).isGreaterThan(60);
         Map<String, String> unchanged = new LinkedHashMap<>();
         String open = "";
         for (Map.Entry<String, Place> entry : places.entrySet()) {

@@ -24,8 +24,8 @@ import java.util.stream.Stream;
 /// The objects that differ between two plans or are in one alone, and those in which a call may do otherwise
 /// for it.
 public final class Differing {
-    /// What an object rings or says, and does not send calls to.
-    private static final Set<Kind> NEAR = EnumSet.of(Kind.PROMPT, Kind.MUSIC, Kind.EXTENSION);
+    /// What an object rings, says or asks, and does not send calls to.
+    private static final Set<Kind> NEAR = EnumSet.of(Kind.PROMPT, Kind.MUSIC, Kind.EXTENSION, Kind.LOOKUP);
 
     private final Plan before;
     private final Plan after;

@@ -20,21 +20,21 @@ public record Problem(int line, int column, String where, String found, String a
         return line == 0 ? says() : "line " + line + ", column " + column + ": " + says();
     }
 
-    /// A text as a sentence repeats it: shortened, and with signs for what cannot be shown.
+    /// A text as a sentence repeats it: shortened, and with its code for a sign that cannot be shown.
     public static String shown(String text) {
+        return shown(text, REPEATED);
+    }
+
+    /// @param most characters, after which it is shortened
+    public static String shown(String text, int most) {
         StringBuilder shown = new StringBuilder();
         for (int at = 0; at < text.length(); at++) {
-            if (at == REPEATED) {
+            if (at == most) {
                 return shown.append("...").toString();
             }
             char sign = text.charAt(at);
-            boolean half = Character.isSurrogate(sign)
-                    && !(Character.isHighSurrogate(sign)
-                            && at + 1 < text.length()
-                            && Character.isLowSurrogate(text.charAt(at + 1)))
-                    && !(Character.isLowSurrogate(sign) && at > 0 && Character.isHighSurrogate(text.charAt(at - 1)));
-            shown.append(
-                    half || Character.isISOControl(sign) ? String.format("\\u%04x", (int) sign) : String.valueOf(sign));
+            boolean hidden = Character.isISOControl(sign) || Signs.isTurning(sign) || Signs.isHalf(text, at);
+            shown.append(hidden ? String.format("\\u%04x", (int) sign) : String.valueOf(sign));
         }
         return shown.toString();
     }

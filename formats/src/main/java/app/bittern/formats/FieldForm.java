@@ -3,6 +3,7 @@ package app.bittern.formats;
 import app.bittern.field.Field;
 import app.bittern.field.KindFields;
 import app.bittern.plan.Kind;
+import app.bittern.plan.Pin;
 import app.bittern.plan.Pointer;
 import java.util.List;
 import java.util.Map;
@@ -157,6 +158,11 @@ public record FieldForm(
     /// Whether it is a list or a map of free names.
     public boolean several() {
         return each.isPresent();
+    }
+
+    /// Whether nobody is to read it: neither digits nor their hash.
+    public boolean secret() {
+        return allowed.equals(Pin.ALLOWED);
     }
 
     static FieldForm of(

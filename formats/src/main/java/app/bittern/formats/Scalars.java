@@ -1,5 +1,6 @@
 package app.bittern.formats;
 
+import app.bittern.plan.Pin;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
@@ -21,7 +22,9 @@ final class Scalars {
                 node instanceof Node.Scalar(String text, Node.Type type, Node.Place place) && type == Node.Type.TEXT
                         ? parse.apply(text)
                         : Optional.empty();
-        if (value.isEmpty()) {
+        if (value.isEmpty() && allowed.equals(Pin.ALLOWED)) {
+            problems.add(node.place(), where, "a secret, not shown", allowed);
+        } else if (value.isEmpty()) {
             problems.add(node, where, allowed);
         }
         return value;

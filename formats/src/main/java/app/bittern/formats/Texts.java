@@ -1,14 +1,13 @@
 package app.bittern.formats;
 
 import app.bittern.plan.Problem;
+import app.bittern.plan.Signs;
 import java.util.Map;
 
 /// What texts may hold, wherever they stand: characters that can be stored and shown, and not too many of them.
 final class Texts {
     /// The longest text, in UTF-16 code units.
     static final int LONGEST = 10_000;
-
-    /// How much of a text a sentence repeats.
 
     private Texts() {}
 
@@ -40,33 +39,13 @@ final class Texts {
         if (text.length() > LONGEST) {
             problems.add(place, where, "a text of " + text.length() + " characters", LONGEST + " characters at most");
         }
-        int bad = unfit(text);
+        int bad = Signs.unfit(text);
         if (bad >= 0) {
             problems.add(
                     place,
                     where,
                     String.format("the character U+%04X", (int) text.charAt(bad)),
-                    "letters, digits, signs, tabs and line breaks, but no other control characters and no half of a pair");
+                    "letters, digits, signs, tabs and line breaks, but no other control characters, none that turns the direction of writing, and no half of a pair");
         }
-    }
-
-    /// The first character that no text may hold: a control character that breaks no line, or half of a
-    /// surrogate pair; -1 where there is none.
-    private static int unfit(String text) {
-        for (int at = 0; at < text.length(); at++) {
-            char sign = text.charAt(at);
-            boolean control = sign < ' ' ? sign != '\n' && sign != '\t' && sign != '\r' : sign == 0x7F;
-            if (control) {
-                return at;
-            }
-            if (Character.isHighSurrogate(sign)
-                    && at + 1 < text.length()
-                    && Character.isLowSurrogate(text.charAt(at + 1))) {
-                at++;
-            } else if (Character.isSurrogate(sign)) {
-                return at;
-            }
-        }
-        return -1;
     }
 }

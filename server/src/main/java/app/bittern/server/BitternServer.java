@@ -3,6 +3,7 @@ package app.bittern.server;
 import java.time.Clock;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnMissingBean;
 import org.springframework.context.annotation.Bean;
 import org.springframework.scheduling.annotation.EnableScheduling;
 
@@ -14,7 +15,9 @@ public class BitternServer {
         SpringApplication.run(BitternServer.class, arguments);
     }
 
+    /// A test may bring another.
     @Bean
+    @ConditionalOnMissingBean
     Clock clock() {
         return Clock.systemUTC();
     }

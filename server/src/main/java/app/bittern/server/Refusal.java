@@ -10,23 +10,25 @@ public class Refusal extends RuntimeException {
     private final HttpStatus status;
     private final transient List<String> says;
     private final transient List<?> clashes;
+    private final String needs;
 
     public Refusal(HttpStatus status, List<String> says) {
-        this(status, says, List.of());
+        this(status, says, List.of(), "");
     }
 
-    private Refusal(HttpStatus status, List<String> says, List<?> clashes) {
+    private Refusal(HttpStatus status, List<String> says, List<?> clashes, String needs) {
         super(String.join(" ", says));
         this.status = status;
         this.says = List.copyOf(says);
         this.clashes = List.copyOf(clashes);
+        this.needs = needs;
     }
 
     /// Somebody else has changed the same meanwhile.
     ///
     /// @param clashes what has been changed by whom, both values of each
     public static Refusal clash(List<String> says, List<?> clashes) {
-        return new Refusal(HttpStatus.CONFLICT, says, clashes);
+        return new Refusal(HttpStatus.CONFLICT, says, clashes, "");
     }
 
     /// What was given cannot be used.
@@ -37,6 +39,16 @@ public class Refusal extends RuntimeException {
     /// What was asked for is not there.
     public static Refusal missing(String says) {
         return new Refusal(HttpStatus.NOT_FOUND, List.of(says));
+    }
+
+    /// Who signs in has to give something besides, such as a `code`.
+    public static Refusal needing(String needs, String says) {
+        return new Refusal(HttpStatus.UNAUTHORIZED, List.of(says), List.of(), needs);
+    }
+
+    /// What is needed besides; empty where that is not it.
+    String needs() {
+        return needs;
     }
 
     HttpStatus status() {

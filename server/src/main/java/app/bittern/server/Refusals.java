@@ -2,22 +2,25 @@ package app.bittern.server;
 
 import app.bittern.plan.Problem;
 import app.bittern.server.guard.TooMuch;
+import app.bittern.server.guard.TooSlow;
+import io.github.bucket4j.BucketExceptions;
+import java.net.SocketTimeoutException;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CancellationException;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
-import org.springframework.dao.DataAccessResourceFailureException;
-import org.springframework.dao.QueryTimeoutException;
+import org.springframework.dao.DataAccessException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
+import org.springframework.http.MediaType;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
-import org.springframework.transaction.CannotCreateTransactionException;
-import org.springframework.transaction.TransactionSystemException;
+import org.springframework.security.authentication.InternalAuthenticationServiceException;
+import org.springframework.transaction.TransactionException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
@@ -28,9 +31,18 @@ import tools.jackson.databind.exc.UnrecognizedPropertyException;
 /// Turns refusals into problem details (RFC 9457).
 @RestControllerAdvice
 class Refusals extends ResponseEntityExceptionHandler {
+    private final Reach reach;
+
+    Refusals(Reach reach) {
+        this.reach = reach;
+    }
+
     @ExceptionHandler
     ResponseEntity<ProblemDetail> refused(Refusal refusal) {
-        return ResponseEntity.of(detail(refusal)).build();
+        // Said whatever was asked for: who listens for events reads it too.
+        return ResponseEntity.status(refusal.status())
+                .contentType(MediaType.APPLICATION_PROBLEM_JSON)
+                .body(detail(refusal));
     }
 
     /// What was being computed of a draft has ended, as the draft was changed.
@@ -43,18 +55,31 @@ class Refusals extends ResponseEntityExceptionHandler {
                                 "The draft was changed, or something newer asked, while this was being computed: ask again for what holds now.")));
     }
 
-    /// The database is away, or does not answer.
+    /// What the database could not be asked, or cannot hold; any other fault of what is kept stays one.
     @ExceptionHandler({
-        CannotCreateTransactionException.class,
-        DataAccessResourceFailureException.class,
-        TransactionSystemException.class,
-        QueryTimeoutException.class
+        DataAccessException.class,
+        TransactionException.class,
+        InternalAuthenticationServiceException.class,
+        BucketExceptions.BucketExecutionException.class
     })
-    ResponseEntity<ProblemDetail> away(RuntimeException away) {
-        logger.warn("the database cannot be reached: " + away);
-        return refused(new Refusal(
-                HttpStatus.SERVICE_UNAVAILABLE,
-                List.of("The database cannot be reached just now: try again in some seconds.")));
+    ResponseEntity<ProblemDetail> away(RuntimeException failed) {
+        if (DatabaseAway.isUnwritable(failed)) {
+            return refused(Refusal.unusable("Found the character U+0000, which no text can hold."));
+        }
+        if (DatabaseAway.isFull(failed)) {
+            logger.error("the database has no room left: " + failed);
+            return refused(
+                    new Refusal(
+                            HttpStatus.INSUFFICIENT_STORAGE,
+                            List.of(
+                                    "The database has no room left: nothing was changed. Tell whoever looks after the server.")));
+        }
+        if (!DatabaseAway.is(failed)) {
+            throw failed;
+        }
+        logger.warn("the database cannot be reached: " + failed);
+        reach.lost();
+        return refused(Reach.refusal());
     }
 
     private static ProblemDetail detail(Refusal refusal) {
@@ -62,6 +87,9 @@ class Refusals extends ResponseEntityExceptionHandler {
         detail.setProperty("says", refusal.says());
         if (!refusal.clashes().isEmpty()) {
             detail.setProperty("clashes", refusal.clashes());
+        }
+        if (!refusal.needs().isEmpty()) {
+            detail.setProperty("needs", refusal.needs());
         }
         return detail;
     }
@@ -77,6 +105,13 @@ class Refusals extends ResponseEntityExceptionHandler {
                 .flatMap(cause -> switch (cause) {
                     case Refusal ours -> Stream.of(ours);
                     case TooMuch more -> Stream.of(new Refusal(HttpStatus.CONTENT_TOO_LARGE, List.of(more.says())));
+                    case TooSlow slow ->
+                        Stream.of(new Refusal(HttpStatus.REQUEST_TIMEOUT, List.of(String.valueOf(slow.getMessage()))));
+                    // The container takes our sentence away, and answers with the status alone.
+                    case SocketTimeoutException silent ->
+                        Stream.of(new Refusal(
+                                HttpStatus.REQUEST_TIMEOUT,
+                                List.of("The rest of the request did not come, and is not waited for any longer.")));
                     default -> Stream.<Refusal>empty();
                 })
                 .findFirst()

@@ -9,7 +9,7 @@ import org.springframework.http.HttpStatus;
 class RefusalsTest {
     @Test
     void whoAsksWhileTheDraftIsChangedIsToldToAskAgain() {
-        var answer = new Refusals().overtaken(new CancellationException());
+        var answer = new Refusals(new Reach()).overtaken(new CancellationException());
         assertThat(answer.getStatusCode()).isEqualTo(HttpStatus.CONFLICT);
         assertThat(answer.getBody()).asString().contains("ask again");
     }

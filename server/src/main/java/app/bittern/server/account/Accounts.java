@@ -1,7 +1,12 @@
 package app.bittern.server.account;
 
 import java.security.SecureRandom;
+import java.util.EnumSet;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Value;
@@ -15,8 +20,8 @@ import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/// The accounts. The first is made at the first start, with a password that is printed once; the demo's has the
-/// password that the start command keeps, and prints at every start.
+/// The accounts. The first is made at the first start, with a password that is printed once and changed at the first
+/// sign-in; the demo's has the password that the start command keeps, and prints at every start.
 @Service
 class Accounts implements UserDetailsService, ApplicationRunner {
     private static final Logger LOG = LoggerFactory.getLogger(Accounts.class);
@@ -25,11 +30,17 @@ class Accounts implements UserDetailsService, ApplicationRunner {
     private static final int LENGTH = 16;
 
     private final AccountRows rows;
+    private final AccountRightRows rights;
     private final PasswordEncoder encoder;
     private final String demoPassword;
 
-    Accounts(AccountRows rows, PasswordEncoder encoder, @Value("${bittern.demo-password}") String demoPassword) {
+    Accounts(
+            AccountRows rows,
+            AccountRightRows rights,
+            PasswordEncoder encoder,
+            @Value("${bittern.demo-password}") String demoPassword) {
         this.rows = rows;
+        this.rights = rights;
         this.encoder = encoder;
         this.demoPassword = demoPassword;
     }
@@ -45,20 +56,82 @@ class Accounts implements UserDetailsService, ApplicationRunner {
                 .orElseThrow(() -> new UsernameNotFoundException("no such account"));
     }
 
+    /// An account as it asks, in a browser.
+    @Transactional(readOnly = true)
+    public Optional<Who> who(String account, String session) {
+        return rows.findByName(account).map(row -> {
+            boolean factor = row.factor().isPresent();
+            return new Who(
+                    account,
+                    false,
+                    rightsOf(account),
+                    row.mustChange(),
+                    factor,
+                    factor ? Set.of() : Set.copyOf(rights.askingForFactor()),
+                    session);
+        });
+    }
+
+    private Rights rightsOf(String account) {
+        Set<Right> every = EnumSet.noneOf(Right.class);
+        Map<String, Set<Right>> bySite = new HashMap<>();
+        rights.findByAccount(account)
+                .forEach(row -> row.site()
+                        .ifPresentOrElse(site -> bySite.put(site, row.rights()), () -> every.addAll(row.rights())));
+        return new Rights(every, bySite);
+    }
+
     @Override
     @Transactional
     public void run(ApplicationArguments arguments) {
         if (!demoPassword.isEmpty()) {
             AccountRow row = rows.findByName(FIRST).orElseGet(() -> new AccountRow(FIRST, ""));
             if (row.password().isEmpty() || !encoder.matches(demoPassword, row.password())) {
-                row.password(encoder.encode(demoPassword));
-                rows.save(row);
+                row.password(encoder.encode(demoPassword), false);
+                first(row);
             }
         } else if (rows.count() == 0) {
             String password = generated();
-            rows.save(new AccountRow(FIRST, encoder.encode(password)));
-            LOG.info("First start: sign in as '{}' with the password '{}'. It is not shown again.", FIRST, password);
+            AccountRow row = new AccountRow(FIRST, "");
+            row.password(encoder.encode(password), true);
+            first(row);
+            LOG.info(
+                    "First start: sign in as '{}' with the password '{}', which is changed then. It is not shown again.",
+                    FIRST,
+                    password);
         }
+    }
+
+    private void first(AccountRow row) {
+        rows.saveAndFlush(row);
+        if (rights.findByAccountAndSiteIsNull(row.name()).isEmpty()) {
+            AccountRightRow every = new AccountRightRow(row.name(), Optional.empty());
+            every.rights(EnumSet.allOf(Right.class));
+            rights.save(every);
+        }
+    }
+
+    /// Makes an account, or says that the name is taken.
+    ///
+    /// @return whether it was made
+    @Transactional
+    public boolean make(String name, String password) {
+        if (rows.existsByName(name)) {
+            return false;
+        }
+        rows.saveAndFlush(new AccountRow(name, encoder.encode(password)));
+        return true;
+    }
+
+    boolean isPassword(String account, String password) {
+        return rows.findByName(account)
+                .filter(row -> encoder.matches(password, row.password()))
+                .isPresent();
+    }
+
+    @Transactional
+    public void password(String account, String password) {
+        rows.findByName(account).orElseThrow(Asking::nobody).password(encoder.encode(password), false);
     }
 
     private static String generated() {

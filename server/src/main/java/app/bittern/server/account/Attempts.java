@@ -1,5 +1,7 @@
 package app.bittern.server.account;
 
+import app.bittern.server.Digest;
+import app.bittern.server.Refusal;
 import io.github.bucket4j.Bandwidth;
 import io.github.bucket4j.BucketConfiguration;
 import io.github.bucket4j.ConsumptionProbe;
@@ -15,6 +17,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
 import javax.sql.DataSource;
+import org.springframework.http.HttpStatus;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 
@@ -51,10 +54,27 @@ class Attempts {
     ///
     /// @param whose at most 60 characters: a digest, an address
     record Needed(Bucket bucket, String whose) {
+        /// Of whoever has this name; names may be long, and are told apart by their digests.
+        static Needed ofName(String name) {
+            return new Needed(Bucket.NAME, shortened(Digest.of(name)));
+        }
+
+        /// Of a browser that is known, by the digest of its secret.
+        static Needed ofBrowser(String digest) {
+            return new Needed(Bucket.BROWSER, shortened(digest));
+        }
+
+        private static String shortened(String digest) {
+            return digest.substring(0, DIGITS);
+        }
+
         private String id() {
             return bucket + " " + whose;
         }
     }
+
+    /// Of a digest in hexadecimal, enough to tell names apart.
+    private static final int DIGITS = 32;
 
     /// Rows that are full again are as good as none; so many are cleared at once.
     private static final int CLEARED = 1000;
@@ -103,6 +123,17 @@ class Attempts {
             taken.add(one);
         }
         return Duration.ZERO;
+    }
+
+    /// What is said to one who has to wait.
+    static Refusal tooMany(Duration wait) {
+        return new Refusal(
+                HttpStatus.TOO_MANY_REQUESTS,
+                List.of("Too many wrong passwords: try again in " + seconds(wait) + " s."));
+    }
+
+    static long seconds(Duration wait) {
+        return wait.toSeconds() + 1;
     }
 
     void givenBack(List<Needed> taken) {

@@ -1,6 +1,8 @@
 package app.bittern.server.account;
 
 import app.bittern.server.Refusal;
+import io.micrometer.core.instrument.MeterRegistry;
+import io.micrometer.core.instrument.binder.jvm.ExecutorServiceMetrics;
 import jakarta.annotation.PreDestroy;
 import java.util.List;
 import java.util.concurrent.ArrayBlockingQueue;
@@ -33,6 +35,10 @@ public class Hashing implements PasswordEncoder {
             TimeUnit.SECONDS,
             new ArrayBlockingQueue<>(WAITING),
             Thread.ofPlatform().name("hashing-", 0).daemon().factory());
+
+    Hashing(MeterRegistry meters) {
+        ExecutorServiceMetrics.monitor(meters, threads, "hashing");
+    }
 
     @PreDestroy
     void close() {

@@ -1,35 +1,22 @@
 package app.bittern.server.account;
 
-import jakarta.servlet.http.Cookie;
+import app.bittern.server.Digest;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
-import java.security.SecureRandom;
 import java.time.Clock;
 import java.time.Duration;
-import java.util.Arrays;
-import java.util.Base64;
-import java.util.HexFormat;
 import java.util.Optional;
-import java.util.stream.Stream;
-import org.springframework.http.HttpHeaders;
-import org.springframework.http.ResponseCookie;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
 /// Browsers in which somebody has signed in before. Wrong passwords of strangers do not keep them out: each has tokens
-/// of its own.
+/// of its own. Of the secret that it shows only the digest is kept; as that is long and random, a quick one is enough.
 @Component
 class KnownBrowsers {
-    static final String COOKIE = "bittern-browser";
     private static final Duration KEPT = Duration.ofDays(180);
-    private static final int BYTES = 24;
 
     private final KnownBrowserRows rows;
     private final Clock clock;
-    private final SecureRandom random = new SecureRandom();
 
     KnownBrowsers(KnownBrowserRows rows, Clock clock) {
         this.rows = rows;
@@ -47,41 +34,16 @@ class KnownBrowsers {
     }
 
     private static Optional<String> shown(HttpServletRequest request) {
-        return Optional.ofNullable(request.getCookies())
-                .map(Arrays::stream)
-                .orElseGet(Stream::empty)
-                .filter(cookie -> cookie.getName().equals(COOKIE))
-                .map(Cookie::getValue)
-                .findFirst()
-                .map(KnownBrowsers::digest);
+        return Cookies.BROWSER.of(request).map(Digest::of);
     }
 
     /// Remembers the browser; each sign-in gives it a new secret.
     @Transactional
     public void remember(HttpServletRequest request, HttpServletResponse response, String account) {
-        shown(request).flatMap(rows::findById).ifPresent(rows::delete);
-        rows.deleteBySeenAtBefore(clock.instant().minus(KEPT));
-        byte[] bytes = new byte[BYTES];
-        random.nextBytes(bytes);
-        String secret = Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
-        rows.save(new KnownBrowserRow(digest(secret), account, clock.instant()));
-        ResponseCookie cookie = ResponseCookie.from(COOKIE, secret)
-                .httpOnly(true)
-                .sameSite("Strict")
-                .path("/")
-                .maxAge(KEPT)
-                .secure(request.isSecure())
-                .build();
-        response.addHeader(HttpHeaders.SET_COOKIE, cookie.toString());
-    }
-
-    /// SHA-256 in hexadecimal: secrets are long and random, so a quick digest is enough.
-    static String digest(String text) {
-        try {
-            return HexFormat.of()
-                    .formatHex(MessageDigest.getInstance("SHA-256").digest(text.getBytes(StandardCharsets.UTF_8)));
-        } catch (NoSuchAlgorithmException none) {
-            throw new IllegalStateException(none);
-        }
+        shown(request).ifPresent(rows::forget);
+        rows.forgetBefore(clock.instant().minus(KEPT));
+        String secret = Secrets.fresh();
+        rows.save(new KnownBrowserRow(Digest.of(secret), account, clock.instant()));
+        Cookies.BROWSER.set(request, response, secret, KEPT);
     }
 }

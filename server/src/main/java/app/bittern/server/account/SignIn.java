@@ -1,31 +1,18 @@
 package app.bittern.server.account;
 
+import app.bittern.plan.Problem;
 import app.bittern.server.Refusal;
-import io.github.bucket4j.BucketExceptions;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
-import jakarta.servlet.http.HttpSession;
 import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
-import org.slf4j.Logger;
-import org.slf4j.LoggerFactory;
-import org.springframework.dao.DataAccessException;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.authentication.AuthenticationManager;
 import org.springframework.security.authentication.InternalAuthenticationServiceException;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
-import org.springframework.security.core.Authentication;
 import org.springframework.security.core.AuthenticationException;
-import org.springframework.security.core.context.SecurityContext;
-import org.springframework.security.core.context.SecurityContextHolder;
-import org.springframework.security.web.authentication.session.ChangeSessionIdAuthenticationStrategy;
-import org.springframework.security.web.context.SecurityContextRepository;
-import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
-import org.springframework.security.web.csrf.CsrfTokenRepository;
-import org.springframework.transaction.TransactionException;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -37,90 +24,113 @@ import org.springframework.web.bind.annotation.RestController;
 /// Signing in and out: `/api/session`.
 @RestController
 @RequestMapping("/api/session")
+@Needs(Need.NOTHING)
 class SignIn {
-    private static final Logger LOG = LoggerFactory.getLogger(SignIn.class);
+    private static final int NAME = 60;
 
-    /// Of a digest in hexadecimal, enough to tell names apart.
-    private static final int DIGITS = 32;
-
+    /// @param code of the second factor, where the account has one
     public record Credentials(
-            @Nullable String name, @Nullable String password) {}
+            @Nullable String name,
+            @Nullable String password,
+            @Nullable String code) {}
 
     private final AuthenticationManager manager;
-    private final SecurityContextRepository contexts;
+    private final SecondFactor factor;
+    private final Sessions sessions;
+    private final Accounts accounts;
     private final Attempts attempts;
     private final KnownBrowsers browsers;
+    private final SecurityLog log;
+    private final BoundTokens tokens;
 
     SignIn(
             AuthenticationManager manager,
-            SecurityContextRepository contexts,
+            SecondFactor factor,
+            Sessions sessions,
+            Accounts accounts,
             Attempts attempts,
-            KnownBrowsers browsers) {
+            KnownBrowsers browsers,
+            SecurityLog log,
+            BoundTokens tokens) {
+        this.tokens = tokens;
         this.manager = manager;
-        this.contexts = contexts;
+        this.factor = factor;
+        this.sessions = sessions;
+        this.accounts = accounts;
         this.attempts = attempts;
         this.browsers = browsers;
+        this.log = log;
     }
 
     @GetMapping
-    Session session(@Nullable Authentication signedIn) {
-        return new Session(Optional.ofNullable(signedIn)
-                .map(Authentication::getName)
-                .filter(name -> !name.equals("anonymousUser")));
+    Session session(HttpServletRequest request, HttpServletResponse response) {
+        tokens.renew(request, response);
+        return Asking.who(request).map(Session::of).orElse(Session.NOBODY);
     }
 
     @PostMapping
     Session signIn(@RequestBody Credentials given, HttpServletRequest request, HttpServletResponse response) {
         String name = Optional.ofNullable(given.name()).orElse("").strip();
-        String password = Optional.ofNullable(given.password()).orElse("");
-        Authentication authentication = where(() -> attempt(name, password, request, response));
-        new ChangeSessionIdAuthenticationStrategy().onAuthentication(authentication, request, response);
-        SecurityContext context = SecurityContextHolder.createEmptyContext();
-        context.setAuthentication(authentication);
-        contexts.saveContext(context, request, response);
-        CsrfTokenRepository tokens = CookieCsrfTokenRepository.withHttpOnlyFalse();
-        tokens.saveToken(tokens.generateToken(request), request, response);
-        return new Session(Optional.of(authentication.getName()));
+        String account = attempt(name, given, request, response);
+        sessions.begin(account, request, response);
+        browsers.remember(request, response, account);
+        log.note(SecurityLog.Kind.SIGN_IN, account, Optional.empty(), "signed in");
+        return accounts.who(account, "").map(Session::of).orElse(Session.NOBODY);
     }
 
-    private Authentication attempt(
-            String name, String password, HttpServletRequest request, HttpServletResponse response) {
+    private String attempt(String name, Credentials given, HttpServletRequest request, HttpServletResponse response) {
         List<Attempts.Needed> needed = needed(name, request);
+        String shown = Problem.shown(name, NAME);
         Duration wait = attempts.taken(needed);
         if (!wait.isZero()) {
-            response.setHeader("Retry-After", String.valueOf(wait.toSeconds() + 1));
-            throw new Refusal(
-                    HttpStatus.TOO_MANY_REQUESTS,
-                    List.of("Too many wrong passwords: try again in " + (wait.toSeconds() + 1) + " s."));
+            log.noteHeld(shown);
+            response.setHeader("Retry-After", String.valueOf(Attempts.seconds(wait)));
+            throw Attempts.tooMany(wait);
         }
-        Authentication right = checked(name, password, needed)
-                .orElseThrow(() -> new Refusal(
-                        HttpStatus.UNAUTHORIZED,
-                        List.of("Name and password do not belong together. Check both and try again.")));
+        Optional<String> right =
+                checked(name, Optional.ofNullable(given.password()).orElse(""), needed);
+        String account = right.orElseThrow(() ->
+                failed(shown, "wrong password", "Name and password do not belong together. Check both and try again."));
+        if (factor.isOn(account)) {
+            code(account, Optional.ofNullable(given.code()).orElse(""), needed);
+        }
         attempts.givenBack(needed);
-        browsers.remember(request, response, right.getName());
-        return right;
+        return account;
+    }
+
+    private Refusal failed(String shown, String why, String says) {
+        log.noteAnyway(SecurityLog.Kind.FAILURE, shown, Optional.empty(), why);
+        return new Refusal(HttpStatus.UNAUTHORIZED, List.of(says));
+    }
+
+    /// That a code is asked for is told to who knows the password alone; a wrong one costs a token like a wrong
+    /// password.
+    private void code(String account, String code, List<Attempts.Needed> taken) {
+        if (code.isBlank()) {
+            attempts.givenBack(taken);
+            throw Refusal.needing("code", "Type the code that your phone shows, or one of your codes on paper.");
+        }
+        if (!factor.takes(account, code)) {
+            throw failed(account, "wrong code", "The code is not right, or was used already.");
+        }
     }
 
     /// Strangers are held by the name and by where they come from; a browser that is known by itself.
     private List<Attempts.Needed> needed(String name, HttpServletRequest request) {
         return browsers.of(request, name)
-                .map(browser -> List.of(new Attempts.Needed(Attempts.Bucket.BROWSER, shortened(browser))))
+                .map(browser -> List.of(Attempts.Needed.ofBrowser(browser)))
                 .orElseGet(() -> List.of(
                         new Attempts.Needed(Attempts.Bucket.ADDRESS, Addresses.network(request.getRemoteAddr())),
-                        new Attempts.Needed(Attempts.Bucket.NAME, shortened(KnownBrowsers.digest(name)))));
-    }
-
-    private static String shortened(String digest) {
-        return digest.substring(0, DIGITS);
+                        Attempts.Needed.ofName(name)));
     }
 
     /// None where the password is wrong; where it could not be looked at, nothing is counted.
-    private Optional<Authentication> checked(String name, String password, List<Attempts.Needed> taken) {
+    private Optional<String> checked(String name, String password, List<Attempts.Needed> taken) {
         try {
-            return Optional.of(
-                    manager.authenticate(UsernamePasswordAuthenticationToken.unauthenticated(name, password)));
+            return Optional.of(manager.authenticate(UsernamePasswordAuthenticationToken.unauthenticated(name, password))
+                    .getName());
         } catch (InternalAuthenticationServiceException | Refusal unseen) {
+            // A database that is away makes no password wrong.
             attempts.givenBack(taken);
             throw unseen;
         } catch (AuthenticationException wrong) {
@@ -128,25 +138,11 @@ class SignIn {
         }
     }
 
-    /// A database that is away makes no password wrong.
-    private static Authentication where(Supplier<Authentication> attempt) {
-        try {
-            return attempt.get();
-        } catch (InternalAuthenticationServiceException
-                | DataAccessException
-                | TransactionException
-                | BucketExceptions.BucketExecutionException away) {
-            LOG.warn("nobody can sign in: {}", away.toString());
-            throw new Refusal(
-                    HttpStatus.SERVICE_UNAVAILABLE,
-                    List.of(
-                            "The database cannot be reached, so nobody can sign in just now: try again in some seconds."));
-        }
-    }
-
     @DeleteMapping
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void signOut(HttpServletRequest request) {
-        Optional.ofNullable(request.getSession(false)).ifPresent(HttpSession::invalidate);
+    void signOut(HttpServletRequest request, HttpServletResponse response) {
+        Asking.who(request)
+                .ifPresent(who -> log.note(SecurityLog.Kind.SIGN_OUT, who.name(), Optional.empty(), "signed out"));
+        sessions.end(request, response);
     }
 }

@@ -15,6 +15,8 @@ import app.bittern.plan.Problem;
 import app.bittern.plan.Ref;
 import app.bittern.plan.Trunk;
 import app.bittern.server.Refusal;
+import app.bittern.server.account.Need;
+import app.bittern.server.account.Needs;
 import app.bittern.server.finding.Findings;
 import app.bittern.server.plan.Asked;
 import app.bittern.server.work.Work;
@@ -31,6 +33,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /// What calls do.
 @RestController
+@Needs(Need.LOOK)
 @RequestMapping("/api/sites/{site}/{plan}")
 class CallController {
     private final Work work;

@@ -7,6 +7,9 @@ import app.bittern.formats.ThreeWay;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Ref;
 import app.bittern.server.Refusal;
+import app.bittern.server.account.Need;
+import app.bittern.server.account.Needs;
+import app.bittern.server.account.Who;
 import app.bittern.server.difference.Differences;
 import app.bittern.server.finding.Findings;
 import app.bittern.server.object.Where;
@@ -33,6 +36,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /// Changes to a draft: wishes are made into one edit, kept, and can be taken back.
 @RestController
+@Needs(Need.LOOK)
 @RequestMapping("/api/sites/{site}/draft")
 class EditController {
     private final Drafts drafts;
@@ -58,8 +62,9 @@ class EditController {
     }
 
     /// Carries out all wishes as one edit, or none.
+    @Needs(Need.CHANGE)
     @PostMapping("/edits")
-    EditApi.Edited edit(@PathVariable String site, @RequestBody EditApi.Wishes wishes, Change.Author who) {
+    EditApi.Edited edit(@PathVariable String site, @RequestBody EditApi.Wishes wishes, Who who) {
         if (wishes.wishes().isEmpty() || wishes.wishes().stream().anyMatch(Objects::isNull)) {
             throw Refusal.unusable("No change was asked for: at least one is needed.");
         }
@@ -68,14 +73,14 @@ class EditController {
                     WishedEdit wished = new WishedEdit(
                             since(site, wishes.version()), changed -> findings.of(changed, plans.asked(site, "draft")));
                     PlanEdit edit = wished.of(plan, wishes.wishes(), Boolean.TRUE.equals(wishes.holes()));
-                    return Change.edit(who, wished.says(), edit);
+                    return Change.edit(Change.Author.of(who), wished.says(), edit);
                 }),
                 who);
     }
 
     /// What callers would notice of some wishes; nothing is changed.
     @PostMapping("/preview")
-    EditApi.Preview preview(@PathVariable String site, @RequestBody EditApi.Wishes wishes, Change.Author who) {
+    EditApi.Preview preview(@PathVariable String site, @RequestBody EditApi.Wishes wishes, Who who) {
         Asked asked = plans.asked(site, "draft");
         WishedEdit wished = new WishedEdit(since(site, wishes.version()), changed -> findings.of(changed, asked));
         PlanEdit edit = wished.of(asked.plan(), wishes.wishes(), Boolean.TRUE.equals(wishes.holes()));
@@ -86,9 +91,9 @@ class EditController {
         };
     }
 
-    private EditApi.Edited edited(Drafts.Changed changed, Change.Author who) {
+    private EditApi.Edited edited(Drafts.Changed changed, Who who) {
         return new EditApi.Edited(
-                changed.draft().version(), changed.change().says(), views.of(Asked.of(changed.draft()), who.session()));
+                changed.draft().version(), changed.change().says(), views.of(Asked.of(changed.draft()), who));
     }
 
     /// What has been changed since the version that wishes were made from.
@@ -98,9 +103,9 @@ class EditController {
     }
 
     /// Takes back the last edit of this browser, or that of a version whoever made it: its own fields alone.
+    @Needs(Need.CHANGE)
     @PostMapping("/undo")
-    EditApi.Edited undo(
-            @PathVariable String site, @RequestParam(required = false) @Nullable Long version, Change.Author who) {
+    EditApi.Edited undo(@PathVariable String site, @RequestParam(required = false) @Nullable Long version, Who who) {
         return again(
                 site,
                 who,
@@ -112,18 +117,18 @@ class EditController {
                 version == null ? "There is nothing of yours to undo." : "No edit with this version stands.");
     }
 
+    @Needs(Need.CHANGE)
     @PostMapping("/redo")
-    EditApi.Edited redo(@PathVariable String site, Change.Author who) {
+    EditApi.Edited redo(@PathVariable String site, Who who) {
         return again(site, who, "redo", () -> journal.lastUndone(site, who.session()), "There is nothing to redo.");
     }
 
-    private EditApi.Edited again(
-            String site, Change.Author who, String kind, Supplier<Optional<JournalRow>> last, String none) {
+    private EditApi.Edited again(String site, Who who, String kind, Supplier<Optional<JournalRow>> last, String none) {
         return edited(
                 drafts.change(site, plan -> {
                     JournalRow row = last.get().orElseThrow(() -> new Refusal(HttpStatus.CONFLICT, List.of(none)));
                     PlanEdit back = takenBack(site, plan, row);
-                    return new Change(who.account(), who.session(), kind, row.says(), back, Optional.of(row.version()));
+                    return new Change(who.name(), who.session(), kind, row.says(), back, Optional.of(row.version()));
                 }),
                 who);
     }

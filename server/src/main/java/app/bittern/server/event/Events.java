@@ -3,6 +3,8 @@ package app.bittern.server.event;
 import app.bittern.server.plan.Asked;
 import app.bittern.server.plan.Change;
 import app.bittern.server.plan.Notices;
+import io.micrometer.core.instrument.Gauge;
+import io.micrometer.core.instrument.MeterRegistry;
 import jakarta.annotation.PreDestroy;
 import java.time.Duration;
 import java.util.List;
@@ -14,6 +16,7 @@ import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
+import java.util.function.Predicate;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.context.event.ContextClosedEvent;
@@ -50,7 +53,13 @@ public class Events {
     /// Who has a site open on a server, as servers tell each other.
     record Here(String server, List<String> accounts) {}
 
-    Events(Notices notices, JsonMapper mapper) {
+    Events(Notices notices, JsonMapper mapper, MeterRegistry meters) {
+        Gauge.builder(
+                        "bittern.screens",
+                        screens,
+                        all -> all.values().stream().mapToInt(List::size).sum())
+                .description("screens that are open on this server")
+                .register(meters);
         this.notices = notices;
         this.mapper = mapper;
         var _ = beat.scheduleAtFixedRate(this::beat, BEAT_SECONDS, BEAT_SECONDS, TimeUnit.SECONDS);
@@ -73,9 +82,10 @@ public class Events {
         beat.shutdownNow();
     }
 
-    SseEmitter open(String site, Change.Author author, long version) {
+    /// @param stays whether who has opened it may still look at a site; asked with each beat
+    SseEmitter open(String site, Change.Author author, long version, Predicate<String> stays) {
         List<Screen> all = screens.computeIfAbsent(site, one -> new CopyOnWriteArrayList<>());
-        Screen screen = new Screen(author, closed -> {
+        Screen screen = new Screen(author, () -> stays.test(site), closed -> {
             all.remove(closed);
             people(site);
         });

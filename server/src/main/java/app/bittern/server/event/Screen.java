@@ -5,6 +5,7 @@ import java.io.IOException;
 import java.util.Optional;
 import java.util.concurrent.BlockingQueue;
 import java.util.concurrent.LinkedBlockingQueue;
+import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
@@ -14,13 +15,16 @@ final class Screen {
     private static final int LONGEST = 512;
 
     private final Change.Author author;
+    private final BooleanSupplier stays;
     private final SseEmitter emitter = new SseEmitter(0L);
     /// What it is still to be told; nothing ends it.
     private final BlockingQueue<Optional<SseEmitter.SseEventBuilder>> waiting = new LinkedBlockingQueue<>(LONGEST);
 
+    /// @param stays  whether who looks at it still may
     /// @param closed told once when it is no longer there
-    Screen(Change.Author author, Consumer<Screen> closed) {
+    Screen(Change.Author author, BooleanSupplier stays, Consumer<Screen> closed) {
         this.author = author;
+        this.stays = stays;
         emitter.onError(failure -> end());
         emitter.onCompletion(() -> end());
         Thread.ofVirtual().name("screen").start(() -> {
@@ -41,8 +45,12 @@ final class Screen {
         offer(SseEmitter.event().name(name).data(what));
     }
 
-    /// A comment, which browsers pass over; it finds out those that have gone.
+    /// A comment, which browsers pass over; it finds out those that have gone. Whoever may not look any more is let go.
     void beat() {
+        if (!stays.getAsBoolean()) {
+            end();
+            return;
+        }
         offer(SseEmitter.event().comment("beat"));
     }
 

@@ -1,5 +1,7 @@
 package app.bittern.server.finding;
 
+import app.bittern.server.account.Need;
+import app.bittern.server.account.Needs;
 import app.bittern.server.plan.Asked;
 import java.time.Duration;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -9,6 +11,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /// What is wrong or doubtful in a plan.
 @RestController
+@Needs(Need.LOOK)
 @RequestMapping("/api/sites/{site}/{plan}")
 class FindingController {
     /// So long an answer waits for findings that are about to be known; it is asked for again otherwise.

@@ -11,6 +11,8 @@ import app.bittern.plan.Plan;
 import app.bittern.plan.Ref;
 import app.bittern.plan.RingGroup;
 import app.bittern.plan.Traffic;
+import app.bittern.server.account.Need;
+import app.bittern.server.account.Needs;
 import app.bittern.server.object.Said;
 import app.bittern.server.plan.Asked;
 import app.bittern.traffic.Advice;
@@ -29,6 +31,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /// Ring groups and hunt groups, drawn to scale.
 @RestController
+@Needs(Need.LOOK)
 @RequestMapping("/api/sites/{site}/{plan}")
 class GroupController {
     private static final int MOST = 100;

@@ -25,11 +25,15 @@ import tools.jackson.databind.ObjectMapper;
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE)
 class BodyLimits extends OncePerRequestFilter {
-    private static final String SESSION = "/api/session";
+    /// Where passwords and secrets are given, by anybody.
+    private static final List<String> CREDENTIALS = List.of("/api/session", "/api/account", "/api/invitations");
 
     private final ObjectMapper mapper;
 
-    BodyLimits(ObjectMapper mapper) {
+    private final Patience patience;
+
+    BodyLimits(ObjectMapper mapper, Patience patience) {
+        this.patience = patience;
         this.mapper = mapper;
     }
 
@@ -55,9 +59,10 @@ class BodyLimits extends OncePerRequestFilter {
             return "The request brings more than " + words + ", which is the most that is taken here.";
         }
 
-        /// Files are text; what says nothing, or anything else, of itself is held to be JSON.
+        /// By the path as the endpoints see it, with nothing left encoded. Files are text; what says nothing, or
+        /// anything else, of itself is held to be JSON.
         static Limit of(HttpServletRequest request) {
-            if (request.getRequestURI().startsWith(request.getContextPath() + SESSION)) {
+            if (BodyLimits.CREDENTIALS.stream().anyMatch(request.getServletPath()::startsWith)) {
                 return CREDENTIALS;
             }
             return isText(request.getContentType()) ? FILE : JSON;
@@ -84,7 +89,7 @@ class BodyLimits extends OncePerRequestFilter {
             return;
         }
         try {
-            chain.doFilter(new LimitedRequest(request, limit), response);
+            chain.doFilter(new LimitedRequest(request, limit, patience), response);
         } catch (TooMuch brought) {
             refuse(response, limit);
         }

@@ -9,20 +9,24 @@ import java.io.IOException;
 import java.io.InputStreamReader;
 import java.nio.charset.Charset;
 import java.nio.charset.StandardCharsets;
+import java.time.Duration;
 import java.util.Optional;
 
-/// A request of whose body no more can be read than it may bring.
+/// A request of whose body no more can be read than it may bring, and for which nobody waits for ever.
 final class LimitedRequest extends HttpServletRequestWrapper {
     private final BodyLimits.Limit limit;
 
-    LimitedRequest(HttpServletRequest request, BodyLimits.Limit limit) {
+    private final Patience patience;
+
+    LimitedRequest(HttpServletRequest request, BodyLimits.Limit limit, Patience patience) {
         super(request);
+        this.patience = patience;
         this.limit = limit;
     }
 
     @Override
     public ServletInputStream getInputStream() throws IOException {
-        return new Counted(super.getInputStream(), limit);
+        return new Counted(super.getInputStream(), limit, patience);
     }
 
     @Override
@@ -37,9 +41,12 @@ final class LimitedRequest extends HttpServletRequestWrapper {
     private static final class Counted extends ServletInputStream {
         private final ServletInputStream from;
         private final BodyLimits.Limit limit;
+        private final Patience patience;
+        private final long begun = System.nanoTime();
         private long read;
 
-        Counted(ServletInputStream from, BodyLimits.Limit limit) {
+        Counted(ServletInputStream from, BodyLimits.Limit limit, Patience patience) {
+            this.patience = patience;
             this.from = from;
             this.limit = limit;
         }
@@ -58,10 +65,13 @@ final class LimitedRequest extends HttpServletRequestWrapper {
             return some;
         }
 
-        private void counted(int some) throws TooMuch {
+        private void counted(int some) throws TooMuch, TooSlow {
             read += some;
             if (read > limit.most()) {
                 throw new TooMuch(limit.says());
+            }
+            if (patience.isOver(read, Duration.ofNanos(System.nanoTime() - begun))) {
+                throw new TooSlow();
             }
         }
 

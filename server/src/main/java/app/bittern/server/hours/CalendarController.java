@@ -10,6 +10,8 @@ import app.bittern.plan.Hours;
 import app.bittern.plan.Kind;
 import app.bittern.plan.Problem;
 import app.bittern.server.Refusal;
+import app.bittern.server.account.Need;
+import app.bittern.server.account.Needs;
 import app.bittern.server.plan.Asked;
 import app.bittern.server.work.Work;
 import java.time.Clock;
@@ -27,6 +29,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /// Days that come from elsewhere, and hours that go there: calendar files and public holidays.
 @RestController
+@Needs(Need.LOOK)
 @RequestMapping("/api/sites/{site}/{plan}")
 class CalendarController {
     private final Work work;

@@ -8,6 +8,8 @@ import app.bittern.plan.Kind;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Switch;
 import app.bittern.server.Clocked;
+import app.bittern.server.account.Need;
+import app.bittern.server.account.Needs;
 import app.bittern.server.finding.FindingApi;
 import app.bittern.server.finding.FindingViews;
 import app.bittern.server.finding.Findings;
@@ -34,6 +36,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /// Hours and switches of a plan.
 @RestController
+@Needs(Need.LOOK)
 @RequestMapping("/api/sites/{site}/{plan}")
 class HoursController {
     private static final String SAID_OTHERWISE = "hours-said";

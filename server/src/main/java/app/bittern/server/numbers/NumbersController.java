@@ -19,6 +19,8 @@ import app.bittern.plan.Route;
 import app.bittern.plan.Site;
 import app.bittern.plan.Trunk;
 import app.bittern.server.Refusal;
+import app.bittern.server.account.Need;
+import app.bittern.server.account.Needs;
 import app.bittern.server.finding.FindingApi;
 import app.bittern.server.finding.FindingViews;
 import app.bittern.server.finding.Findings;
@@ -44,6 +46,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /// Numbers and the routes that take their calls.
 @RestController
+@Needs(Need.LOOK)
 @RequestMapping("/api/sites/{site}/{plan}")
 class NumbersController {
     private static final Set<String> CONFLICTS =
@@ -255,12 +258,14 @@ class NumbersController {
     }
 
     /// Takes a list of what arrived.
+    @Needs(Need.CHANGE)
     @PostMapping("/arrivals")
     NumbersApi.Taken takeArrivals(Asked asked, @RequestBody NumbersApi.Arrived arrived) {
         return arrivals.take(asked, arrived);
     }
 
     /// Says of digits whether they are one of ours, and nothing to do.
+    @Needs(Need.CHANGE)
     @PostMapping("/arrivals/told")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void tellArrival(Asked asked, @RequestBody NumbersApi.Told told) {

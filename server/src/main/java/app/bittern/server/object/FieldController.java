@@ -8,6 +8,8 @@ import app.bittern.plan.Pointer;
 import app.bittern.plan.Problem;
 import app.bittern.plan.Ref;
 import app.bittern.server.Refusal;
+import app.bittern.server.account.Need;
+import app.bittern.server.account.Needs;
 import app.bittern.server.plan.Asked;
 import java.util.Comparator;
 import java.util.List;
@@ -20,10 +22,12 @@ import org.springframework.web.bind.annotation.RestController;
 
 /// Fields: what each is, and what can stand in it.
 @RestController
+@Needs(Need.LOOK)
 class FieldController {
     private static final int MOST = 60;
 
     /// All kinds of object and their fields; the same for every plan.
+    @Needs(Need.SIGNED_IN)
     @GetMapping("/api/kinds")
     List<ObjectApi.KindView> kinds() {
         return FieldViews.KINDS;

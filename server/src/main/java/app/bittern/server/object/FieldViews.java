@@ -63,7 +63,8 @@ final class FieldViews {
                 form.needed(),
                 form.fields().stream().map(FieldViews::field).toList(),
                 form.each().map(FieldViews::field),
-                form.alone());
+                form.alone(),
+                form.secret());
     }
 
     private static Optional<String> typed(List<Choosing.Option> options) {

@@ -48,6 +48,7 @@ public final class ObjectApi {
     /// @param usual   what counts where it is not given: a value as in the plan file where `value`, else words
     /// @param needed  whether the object is refused without it
     /// @param alone   the one of its fields that is written in place of a map where no other is given
+    /// @param secret  whether neither it nor its hash is shown
     public record FieldView(
             String name,
             String title,
@@ -67,7 +68,8 @@ public final class ObjectApi {
             boolean needed,
             List<FieldView> fields,
             Optional<FieldView> each,
-            Optional<String> alone) {}
+            Optional<String> alone,
+            boolean secret) {}
 
     /// A window on a list.
     ///

@@ -11,6 +11,8 @@ import app.bittern.plan.PlanObject;
 import app.bittern.plan.Problem;
 import app.bittern.plan.Ref;
 import app.bittern.server.Refusal;
+import app.bittern.server.account.Need;
+import app.bittern.server.account.Needs;
 import app.bittern.server.finding.FindingViews;
 import app.bittern.server.finding.Findings;
 import app.bittern.server.plan.Asked;
@@ -30,6 +32,7 @@ import tools.jackson.databind.node.ObjectNode;
 
 /// The objects of a plan.
 @RestController
+@Needs(Need.LOOK)
 @RequestMapping("/api/sites/{site}/{plan}")
 class ObjectController {
     private final Findings findings;

@@ -8,7 +8,6 @@ import app.bittern.hours.WeekRange;
 import app.bittern.number.E164;
 import app.bittern.plan.Destination;
 import app.bittern.plan.Kind;
-import app.bittern.plan.Pin;
 import app.bittern.plan.Plan;
 import app.bittern.plan.PlanObject;
 import app.bittern.plan.Pointer;
@@ -110,7 +109,7 @@ public final class Said {
         if (value.isBoolean()) {
             return value.asBoolean() ? "yes" : "no";
         }
-        if (form.allowed().equals(Pin.ALLOWED)) {
+        if (form.secret()) {
             return SECRET;
         }
         String written = value.asString();

@@ -25,6 +25,8 @@ import app.bittern.plan.TestCall;
 import app.bittern.plan.Traffic;
 import app.bittern.plan.Trunk;
 import app.bittern.proof.BenchText;
+import app.bittern.server.account.Need;
+import app.bittern.server.account.Needs;
 import app.bittern.server.call.InWords;
 import app.bittern.server.finding.Findings;
 import app.bittern.server.plan.Asked;
@@ -46,6 +48,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /// A site at a glance.
 @RestController
+@Needs(Need.LOOK)
 @RequestMapping("/api/sites/{site}/{plan}")
 class OverviewController {
     private static final int COLUMNS = 3;

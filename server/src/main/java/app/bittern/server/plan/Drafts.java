@@ -6,17 +6,17 @@ import app.bittern.plan.Plan;
 import app.bittern.plan.PlanObject;
 import app.bittern.plan.Problem;
 import app.bittern.plan.Ref;
+import app.bittern.server.DatabaseAway;
+import app.bittern.server.Reach;
 import app.bittern.server.Refusal;
+import io.micrometer.core.instrument.MeterRegistry;
 import java.time.Clock;
-import java.time.Duration;
-import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.concurrent.CancellationException;
 import java.util.concurrent.ConcurrentHashMap;
-import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.Function;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.dao.DataAccessException;
@@ -32,9 +32,6 @@ public class Drafts {
     /// So often an edit is made of a plan that somebody then changes first.
     private static final int MOST_TIMES = 5;
 
-    /// So long a database that could not be reached is not asked again by those who can do without.
-    private static final Duration AWAY = Duration.ofSeconds(1);
-
     private final SiteRows sites;
     private final ObjectRows objects;
     private final JournalRows journal;
@@ -43,7 +40,8 @@ public class Drafts {
     private final Notices notices;
     private final ApplicationEventPublisher publisher;
     private final Map<String, Draft> held = new ConcurrentHashMap<>();
-    private final AtomicReference<Instant> awayUntil = new AtomicReference<>(Instant.MIN);
+    private final Reach reach;
+    private final MeterRegistry meters;
 
     Drafts(
             SiteRows sites,
@@ -52,7 +50,11 @@ public class Drafts {
             PlatformTransactionManager transactions,
             Clock clock,
             Notices notices,
-            ApplicationEventPublisher publisher) {
+            ApplicationEventPublisher publisher,
+            Reach reach,
+            MeterRegistry meters) {
+        this.reach = reach;
+        this.meters = meters;
         this.sites = sites;
         this.objects = objects;
         this.journal = journal;
@@ -65,24 +67,20 @@ public class Drafts {
     /// A site's draft as the database has it now; while that is away, as it was when it was last asked.
     public Draft draft(String site) {
         Draft draft = held.get(site);
-        if (draft != null && isAway()) {
+        if (draft != null && reach.isAway()) {
             return draft;
         }
         Stamp now;
         try {
             now = sites.stamp(site).orElseThrow(() -> noSite(site));
-        } catch (DataAccessException | TransactionException away) {
-            awayUntil.set(clock.instant().plus(AWAY));
-            if (draft == null) {
-                throw away;
+        } catch (DataAccessException | TransactionException failed) {
+            if (draft == null || !DatabaseAway.is(failed)) {
+                throw failed;
             }
+            reach.lost();
             return draft;
         }
         return draft != null && draft.stamp().holds(now) ? draft : load(site);
-    }
-
-    private boolean isAway() {
-        return clock.instant().isBefore(awayUntil.get());
     }
 
     static Refusal noSite(String site) {
@@ -129,6 +127,7 @@ public class Drafts {
     public Changed change(String site, Function<Plan, Change> wish) {
         for (int times = 1; times < MOST_TIMES; times++) {
             Draft before = draft(site);
+            reach.check();
             Change change;
             try {
                 change = wish.apply(before.plan());
@@ -162,6 +161,7 @@ public class Drafts {
     public record Made(Plan before, Draft after) {}
 
     private Changed told(Plan before, Changed changed) {
+        meters.counter("bittern.edits", "kind", changed.change().kind()).increment();
         publisher.publishEvent(new Made(before, changed.draft()));
         return changed;
     }

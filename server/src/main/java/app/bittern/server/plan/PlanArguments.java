@@ -1,8 +1,9 @@
 package app.bittern.server.plan;
 
 import app.bittern.server.Refusal;
+import app.bittern.server.account.Asking;
+import app.bittern.server.account.Who;
 import jakarta.servlet.http.HttpServletRequest;
-import java.security.Principal;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
@@ -19,8 +20,6 @@ import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 /// What the endpoints of a plan are handed: the plan that `/api/sites/{site}/{plan}` names, and who is asking.
 @Configuration
 class PlanArguments implements WebMvcConfigurer {
-    private static final int SHORT = 16;
-
     private final Plans plans;
 
     PlanArguments(Plans plans) {
@@ -33,6 +32,12 @@ class PlanArguments implements WebMvcConfigurer {
             @Override
             Object of(HttpServletRequest request) {
                 return plans.asked(variable(request, "site"), variable(request, "plan"));
+            }
+        });
+        resolvers.add(new OfType(Who.class) {
+            @Override
+            Object of(HttpServletRequest request) {
+                return who(request);
             }
         });
         resolvers.add(new OfType(Change.Author.class) {
@@ -49,17 +54,11 @@ class PlanArguments implements WebMvcConfigurer {
     }
 
     private static Change.Author author(HttpServletRequest request) {
-        Principal principal = request.getUserPrincipal();
-        if (principal == null) {
-            throw new Refusal(HttpStatus.UNAUTHORIZED, List.of("Sign in first."));
-        }
-        return new Change.Author(
-                principal.getName(), shortened(request.getSession().getId()));
+        return Change.Author.of(who(request));
     }
 
-    /// A browser's session without what would let somebody take it over: the journal is read by many.
-    private static String shortened(String session) {
-        return Digest.of(session).substring(0, SHORT);
+    private static Who who(HttpServletRequest request) {
+        return Asking.who(request).orElseThrow(() -> new Refusal(HttpStatus.UNAUTHORIZED, List.of("Sign in first.")));
     }
 
     /// Hands in parameters of a type.

@@ -2,6 +2,7 @@ package app.bittern.server.plan;
 
 import app.bittern.formats.PlanFile;
 import app.bittern.plan.Plan;
+import app.bittern.server.Digest;
 import app.bittern.server.Refusal;
 import java.time.Clock;
 import java.util.List;

@@ -9,6 +9,8 @@ import app.bittern.plan.Seconds;
 import app.bittern.plan.Traffic;
 import app.bittern.server.Clocked;
 import app.bittern.server.Refusal;
+import app.bittern.server.account.Need;
+import app.bittern.server.account.Needs;
 import app.bittern.server.plan.Asked;
 import app.bittern.traffic.Expectation;
 import app.bittern.traffic.ExpectedCalls;
@@ -24,6 +26,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /// Queues of a plan.
 @RestController
+@Needs(Need.LOOK)
 @RequestMapping("/api/sites/{site}/{plan}/queues/{key}")
 class QueueController {
     /// Where no service level is wanted, calls answered within so long are counted.

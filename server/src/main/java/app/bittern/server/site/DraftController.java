@@ -7,6 +7,9 @@ import app.bittern.plan.Plan;
 import app.bittern.plan.PlanObject;
 import app.bittern.plan.Ref;
 import app.bittern.server.Refusal;
+import app.bittern.server.account.Need;
+import app.bittern.server.account.Needs;
+import app.bittern.server.account.SecurityLog;
 import app.bittern.server.difference.DifferenceApi;
 import app.bittern.server.difference.Differences;
 import app.bittern.server.finding.Findings;
@@ -34,6 +37,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /// What is done to a draft as a whole: a file taken in, cut over.
 @RestController
+@Needs(Need.LOOK)
 @RequestMapping("/api/sites/{site}/draft")
 class DraftController {
     private final Drafts drafts;
@@ -42,7 +46,11 @@ class DraftController {
     private final Findings findings;
     private final Differences differences;
 
-    DraftController(Drafts drafts, Plans plans, Sites sites, Findings findings, Differences differences) {
+    private final SecurityLog log;
+
+    DraftController(
+            Drafts drafts, Plans plans, Sites sites, Findings findings, Differences differences, SecurityLog log) {
+        this.log = log;
         this.drafts = drafts;
         this.plans = plans;
         this.sites = sites;
@@ -53,6 +61,7 @@ class DraftController {
     /// Takes a plan file into the draft as one edit, which can be undone.
     ///
     /// @param dry whether only what it would do is asked for
+    @Needs(Need.CHANGE)
     @PostMapping(path = "/import", consumes = MediaType.TEXT_PLAIN_VALUE)
     SiteApi.Imported importFile(
             @PathVariable String site,
@@ -104,6 +113,7 @@ class DraftController {
     }
 
     /// Makes the draft the next release, which answers calls from then on, if nothing blocks.
+    @Needs(Need.CUT_OVER)
     @PostMapping("/cut-over")
     SiteApi.ReleaseView cutOver(@PathVariable String site, @RequestBody SiteApi.CutOver wanted, Change.Author author) {
         Asked asked = plans.asked(site, "draft");
@@ -122,6 +132,7 @@ class DraftController {
             throw new Refusal(HttpStatus.CONFLICT, blocking);
         }
         Release release = sites.cutOver(asked, author.account());
+        log.noteInFile(SecurityLog.Kind.CUT_OVER, author.account(), site, "release " + release.number());
         return SiteViews.release(release, asked.plan().site().timeZone());
     }
 }

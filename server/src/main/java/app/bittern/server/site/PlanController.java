@@ -4,9 +4,11 @@ import app.bittern.formats.PlanFile;
 import app.bittern.plan.Problem;
 import app.bittern.plan.Ref;
 import app.bittern.server.Refusal;
+import app.bittern.server.account.Need;
+import app.bittern.server.account.Needs;
+import app.bittern.server.account.Who;
 import app.bittern.server.difference.Differences;
 import app.bittern.server.plan.Asked;
-import app.bittern.server.plan.Change;
 import app.bittern.server.plan.JournalRow;
 import app.bittern.server.plan.JournalRows;
 import app.bittern.server.plan.Sites;
@@ -23,6 +25,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /// A plan of a site as a whole: what it is, what was done to it.
 @RestController
+@Needs(Need.LOOK)
 @RequestMapping("/api/sites/{site}/{plan}")
 class PlanController {
     private static final int MOST_ENTRIES = 200;
@@ -41,8 +44,8 @@ class PlanController {
 
     /// What a plan is, without its objects.
     @GetMapping
-    SiteApi.SiteView plan(Asked asked, Change.Author author) {
-        return views.of(asked, author.session());
+    SiteApi.SiteView plan(Asked asked, Who who) {
+        return views.of(asked, who);
     }
 
     /// The releases of the site, the last first.

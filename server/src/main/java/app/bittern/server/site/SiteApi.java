@@ -38,6 +38,7 @@ public final class SiteApi {
     /// @param redo    what making it again would make again
     /// @param now     the site's clock now, `2026-11-23T10:15`
     /// @param number  the first inbound number, where there is one
+    /// @param rights  what who asks may do: look, change, cut-over, manage
     public record SiteView(
             String key,
             String name,
@@ -53,7 +54,8 @@ public final class SiteApi {
             String now,
             int ringSeconds,
             Optional<String> number,
-            List<Section> sections) {}
+            List<Section> sections,
+            List<String> rights) {}
 
     /// A kind of object and how many of it there are.
     ///

@@ -4,6 +4,8 @@ import app.bittern.plan.InboundNumber;
 import app.bittern.plan.Kind;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Site;
+import app.bittern.server.account.Right;
+import app.bittern.server.account.Who;
 import app.bittern.server.plan.Asked;
 import app.bittern.server.plan.JournalRow;
 import app.bittern.server.plan.JournalRows;
@@ -33,11 +35,12 @@ public class SiteViews {
         this.clock = clock;
     }
 
-    /// @param session of the browser, whose own edits are those it can take back
-    public SiteApi.SiteView of(Asked asked, String session) {
+    /// @param who asks: its own edits are those it can take back
+    public SiteApi.SiteView of(Asked asked, Who who) {
         Plan plan = asked.plan();
         Site its = plan.site();
         String site = asked.site();
+        String session = who.session();
         boolean draft = asked.release().isEmpty();
         Optional<Release> live = sites.live(site);
         return new SiteApi.SiteView(
@@ -57,7 +60,8 @@ public class SiteViews {
                 plan.all(InboundNumber.class)
                         .findFirst()
                         .map(number -> number.called().text()),
-                sections(plan.counts()));
+                sections(plan.counts()),
+                who.rights().of(site).stream().map(Right::word).toList());
     }
 
     private static List<SiteApi.Section> sections(Map<Kind, Integer> counts) {

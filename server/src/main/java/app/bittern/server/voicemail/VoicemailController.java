@@ -10,6 +10,8 @@ import app.bittern.plan.Prompt;
 import app.bittern.plan.Ref;
 import app.bittern.plan.Seconds;
 import app.bittern.plan.Spoken;
+import app.bittern.server.account.Need;
+import app.bittern.server.account.Needs;
 import app.bittern.server.finding.Findings;
 import app.bittern.server.object.Reaching;
 import app.bittern.server.object.Said;
@@ -33,6 +35,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /// The mailboxes of a plan.
 @RestController
+@Needs(Need.LOOK)
 @RequestMapping("/api/sites/{site}/{plan}")
 class VoicemailController {
     private static final int MOST = 100;

@@ -9,15 +9,13 @@ import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.ThreadPoolExecutor;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicLong;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
 
 /// What is computed while nobody waits for it: one thing after another, and only after a moment, so that who has
 /// just changed something is given the changed screen before a large plan takes all that the machine has.
 @Component
 public class Background {
-    /// People have the changed screen by then.
-    private static final Duration MOMENT = Duration.ofMillis(250);
-
     /// What comes first.
     public enum Rank {
         FINDINGS,
@@ -39,6 +37,7 @@ public class Background {
         }
     }
 
+    private final Duration moment;
     private final AtomicLong tasks = new AtomicLong();
     private final ScheduledExecutorService moments = Executors.newSingleThreadScheduledExecutor(
             Thread.ofPlatform().name("background-moments").daemon().factory());
@@ -50,6 +49,11 @@ public class Background {
             new PriorityBlockingQueue<>(),
             Thread.ofPlatform().name("background").daemon().factory());
 
+    /// @param moment people have the changed screen by then
+    Background(@Value("${bittern.background-moment}") Duration moment) {
+        this.moment = moment;
+    }
+
     @PreDestroy
     void close() {
         moments.shutdownNow();
@@ -59,6 +63,6 @@ public class Background {
     /// Does something in a moment.
     public void later(Rank rank, Runnable work) {
         Task task = new Task(rank, tasks.getAndIncrement(), work);
-        var _ = moments.schedule(() -> worker.execute(task), MOMENT.toMillis(), TimeUnit.MILLISECONDS);
+        var _ = moments.schedule(() -> worker.execute(task), moment.toMillis(), TimeUnit.MILLISECONDS);
     }
 }

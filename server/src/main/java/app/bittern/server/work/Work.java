@@ -10,6 +10,9 @@ import app.bittern.server.plan.OffSince;
 import com.github.benmanes.caffeine.cache.AsyncCache;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import io.micrometer.core.instrument.MeterRegistry;
+import io.micrometer.core.instrument.binder.cache.CaffeineCacheMetrics;
+import io.micrometer.core.instrument.binder.jvm.ExecutorServiceMetrics;
 import jakarta.annotation.PreDestroy;
 import java.time.Clock;
 import java.time.LocalDate;
@@ -41,15 +44,20 @@ public class Work {
     private final ExecutorService workers =
             Executors.newFixedThreadPool(Math.max(2, Runtime.getRuntime().availableProcessors()));
     private final AsyncCache<Key, Object> held =
-            Caffeine.newBuilder().maximumSize(HELD).buildAsync();
+            Caffeine.newBuilder().maximumSize(HELD).recordStats().buildAsync();
     private final Cache<Examined, Examination> examinations =
-            Caffeine.newBuilder().maximumSize(EXAMINATIONS_HELD).build();
+            Caffeine.newBuilder().maximumSize(EXAMINATIONS_HELD).recordStats().build();
     private final Map<String, Asked.Id> newest = new ConcurrentHashMap<>();
     private final AtomicLong computed = new AtomicLong();
+    private final MeterRegistry meters;
 
-    Work(Clock clock, OffSince offSince) {
+    Work(Clock clock, OffSince offSince, MeterRegistry meters) {
         this.clock = clock;
         this.offSince = offSince;
+        this.meters = meters;
+        CaffeineCacheMetrics.monitor(meters, held.synchronous(), "answers");
+        CaffeineCacheMetrics.monitor(meters, examinations, "examinations");
+        ExecutorServiceMetrics.monitor(meters, workers, "computations");
     }
 
     @PreDestroy
@@ -78,7 +86,11 @@ public class Work {
                         () -> {
                             wanted(asked).check();
                             computed.incrementAndGet();
-                            return (Object) question.answer(asked, horizon);
+                            return (Object) meters.timer(
+                                            "bittern.computations",
+                                            "question",
+                                            question.getClass().getSimpleName())
+                                    .record(() -> question.answer(asked, horizon));
                         },
                         workers)));
     }

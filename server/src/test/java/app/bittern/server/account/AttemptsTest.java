@@ -32,14 +32,14 @@ class AttemptsTest {
         known.remove("/api/session");
         Client stranger = APPLICATION.client();
         while (tries(stranger, "wrong").status() != 429) {
-            assertThat(stranger.cookie(KnownBrowsers.COOKIE)).isEmpty();
+            assertThat(stranger.cookie("bittern-browser")).isEmpty();
         }
         assertThat(tries(ANOTHER.client(), RunningApplication.PASSWORD).status())
                 .isEqualTo(429);
         assertThat(tries(APPLICATION.client(), RunningApplication.PASSWORD).status())
                 .isEqualTo(429);
         assertThat(tries(known, RunningApplication.PASSWORD).status()).isEqualTo(200);
-        assertThat(known.cookie(KnownBrowsers.COOKIE))
+        assertThat(known.cookie("bittern-browser"))
                 .hasValueSatisfying(cookie -> assertThat(cookie.isHttpOnly()).isTrue());
         // What it shows counts for the one who signed in with it, and for nobody else; and it has its own limit.
         assertThat(known.signIn("another", "wrong").status()).isIn(401, 429);

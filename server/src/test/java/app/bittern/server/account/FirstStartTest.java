@@ -30,6 +30,12 @@ class FirstStartTest {
             assertThat(printed.find()).isFalse();
             Client client = Client.at("http://127.0.0.1:" + port);
             assertThat(client.signIn("technician", password).status()).isEqualTo(200);
+            assertThat(client.get("/api/sites").text()).contains("Choose a password of your own first");
+            assertThat(client.post(
+                                    "/api/account/password",
+                                    Map.of("current", password, "password", "lantern quay otter 7"))
+                            .status())
+                    .isEqualTo(204);
             assertThat(client.get("/api/sites").text()).isEqualTo("[]");
         } finally {
             server.process().destroyForcibly();

@@ -20,7 +20,7 @@ class SignInTest {
     void nothingIsToldToThoseWhoHaveNotSignedIn() {
         Client client = APPLICATION.client();
         assertThat(client.get("/api/sites").status()).isEqualTo(401);
-        assertThat(client.get("/api/session").text()).isEqualTo("{}");
+        assertThat(client.get("/api/session").text()).isEqualTo("{\"mustChange\":false,\"everySite\":false}");
         assertThat(client.get("/actuator/env").status()).isIn(401, 403);
         assertThat(client.get("/actuator/health").status()).isEqualTo(200);
     }
@@ -28,7 +28,8 @@ class SignInTest {
     @Test
     void aSessionIsACookieThatScriptsCannotReadAndThatChangesAtSignIn() {
         Client client = APPLICATION.signedIn();
-        assertThat(client.get("/api/session").text()).isEqualTo("{\"name\":\"technician\"}");
+        assertThat(client.get("/api/session").text())
+                .isEqualTo("{\"name\":\"technician\",\"mustChange\":false,\"everySite\":true}");
         assertThat(client.cookie("bittern-session"))
                 .hasValueSatisfying(cookie -> assertThat(cookie.isHttpOnly()).isTrue());
         Client other = APPLICATION.client();
@@ -38,6 +39,26 @@ class SignInTest {
                         .headers()
                         .allValues("Set-Cookie"));
         assertThat(set).contains("bittern-session").contains("HttpOnly").contains("SameSite=Strict");
+    }
+
+    /// A browser may lose one cookie and not the other.
+    @Test
+    void aTokenThatIsLostIsGivenAgain() {
+        Client client = APPLICATION.signedIn();
+        client.forget("bittern-token");
+        assertThat(client.post("/api/sites/saltreach/draft/undo", "").status()).isEqualTo(403);
+        client.get("/api/session");
+        assertThat(client.post("/api/sites/saltreach/draft/undo", "").status()).isEqualTo(409);
+    }
+
+    /// What was set as a cookie by another page, or is another session's, is worth nothing.
+    @Test
+    void aTokenOfAnotherSessionIsRefused() {
+        Client client = APPLICATION.signedIn();
+        String theirs =
+                APPLICATION.signedIn().cookie("bittern-token").orElseThrow().getValue();
+        client.replace("bittern-token", theirs);
+        assertThat(client.post("/api/sites/saltreach/draft/undo", "").status()).isEqualTo(403);
     }
 
     @Test

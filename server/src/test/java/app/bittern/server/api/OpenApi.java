@@ -38,7 +38,8 @@ final class OpenApi {
                 .put(
                         "description",
                         "Sites, their plans and what calls do there. Sign in at /api/session; requests that change"
-                                + " something carry the cookie XSRF-TOKEN in the header X-XSRF-TOKEN. A refusal is a"
+                                + " something carry the cookie bittern-token (behind TLS __Host-bittern-token) in the header"
+                                + " X-XSRF-TOKEN. Machines show their token instead: Authorization: Bearer. A refusal is a"
                                 + " problem (RFC 9457) with a sentence for each reason in `says`.");
         ObjectNode paths = made.document.putObject("paths");
         endpoints.forEach(endpoint -> made.endpoint(paths, endpoint));

@@ -10,7 +10,6 @@ import java.util.List;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
-import org.springframework.jdbc.core.JdbcTemplate;
 import tools.jackson.databind.JsonNode;
 
 /// What open screens are told, by the server that was asked and by others on the same database.
@@ -131,17 +130,14 @@ class EventsTest {
             assertThat(listening.next("people").at("/accounts/0").asString()).isEqualTo(RunningApplication.NAME);
         }
         assertThat(APPLICATION.client().get(PLAN + "/events").status()).isEqualTo(401);
+        assertThat(kari.listened("/api/sites/none/draft/events")).isEqualTo(404);
     }
 
     @Test
     void whoIsOnAnotherServerIsTold() {
-        APPLICATION
-                .bean(JdbcTemplate.class)
-                .update(
-                        "insert into account (name, password) select 'noor', password from account where name = ?",
-                        RunningApplication.NAME);
+        APPLICATION.invited("noor", "saltreach", "look");
         Client noor = OTHER.client();
-        noor.signIn("noor", RunningApplication.PASSWORD);
+        noor.signIn("noor", RunningApplication.INVITED);
         try (Listening here = kari.listen(PLAN + "/events");
                 Listening there = noor.listen(PLAN + "/events")) {
             until(here, "noor", RunningApplication.NAME);

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.bittern.server.testing.Client;
 import app.bittern.server.testing.RunningApplication;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -33,5 +34,16 @@ class SecretsTest {
                 .contains("pbkdf2:")
                 .doesNotContain(DIGITS);
         assertThat(client.get(PLAN + "/file").text()).contains("pbkdf2:").doesNotContain(DIGITS);
+    }
+
+    @Test
+    void aPinOfAWrongLengthIsRefusedWithoutSayingIt() {
+        Client client = APPLICATION.signedIn();
+        Client.Answer refused = client.post(
+                PLAN + "/edits",
+                "{\"wishes\":[{\"set\":{\"object\":\"mailbox/bookings\",\"field\":\"/pin\",\"value\":\"" + DIGITS
+                        + DIGITS + "\"}}]}");
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.text()).contains("4 to 12 digits").doesNotContain(DIGITS);
     }
 }

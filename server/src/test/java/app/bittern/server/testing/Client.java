@@ -42,8 +42,46 @@ public final class Client {
         return post("/api/session", MAPPER.writeValueAsString(java.util.Map.of("name", name, "password", password)));
     }
 
+    /// What a request is made with besides, by a machine: its token.
+    private String bearer = "";
+
+    /// A machine that shows a token, and has no cookies.
+    public static Client machine(String address, String token) {
+        Client client = new Client(address);
+        client.bearer = "Bearer " + token;
+        return client;
+    }
+
+    /// Signs in with a code of the second factor.
+    public Answer signIn(String name, String password, String code) {
+        get("/api/session");
+        return post(
+                "/api/session",
+                MAPPER.writeValueAsString(java.util.Map.of("name", name, "password", password, "code", code)));
+    }
+
+    /// Posts an object of these fields.
+    public Answer post(String path, java.util.Map<String, ?> fields) {
+        return post(path, MAPPER.writeValueAsString(fields));
+    }
+
     public Answer get(String path) {
         return send(request(path).GET());
+    }
+
+    /// What is answered as text alone.
+    public Answer getText(String path) {
+        return send(HttpRequest.newBuilder(URI.create(address + path))
+                .header("Accept", "text/plain")
+                .GET());
+    }
+
+    /// The status of what is answered to somebody who would listen.
+    public int listened(String path) {
+        return send(HttpRequest.newBuilder(URI.create(address + path))
+                        .header("Accept", "text/event-stream")
+                        .GET())
+                .status();
     }
 
     /// Listens to what the server goes on telling.
@@ -90,12 +128,23 @@ public final class Client {
                 .findFirst();
     }
 
+    public void forget(String name) {
+        cookie(name).ifPresent(cookie -> cookies.getCookieStore().remove(URI.create(address), cookie));
+    }
+
+    /// Sets a cookie that is there to something else.
+    public void replace(String name, String value) {
+        cookie(name).ifPresent(cookie -> cookie.setValue(value));
+    }
+
     private Optional<String> token() {
-        return cookie("XSRF-TOKEN").map(HttpCookie::getValue);
+        return cookie("bittern-token").map(HttpCookie::getValue);
     }
 
     private HttpRequest.Builder request(String path) {
-        return HttpRequest.newBuilder(URI.create(address + path)).header("Accept", "application/json, text/plain");
+        HttpRequest.Builder request =
+                HttpRequest.newBuilder(URI.create(address + path)).header("Accept", "application/json, text/plain");
+        return bearer.isEmpty() ? request : request.header("Authorization", bearer);
     }
 
     private Answer send(HttpRequest.Builder request) {

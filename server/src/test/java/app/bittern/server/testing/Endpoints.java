@@ -1,6 +1,7 @@
 package app.bittern.server.testing;
 
 import app.bittern.server.BitternServer;
+import app.bittern.server.account.Who;
 import app.bittern.server.plan.Asked;
 import app.bittern.server.plan.Change;
 import jakarta.servlet.http.HttpServletRequest;
@@ -130,6 +131,7 @@ public final class Endpoints {
     private static final List<Class<?>> HANDED_IN = List.of(
             Asked.class,
             Change.Author.class,
+            Who.class,
             HttpServletRequest.class,
             HttpServletResponse.class,
             Authentication.class);

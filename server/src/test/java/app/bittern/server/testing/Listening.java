@@ -16,6 +16,7 @@ import tools.jackson.databind.json.JsonMapper;
 public final class Listening implements AutoCloseable {
     private static final JsonMapper MAPPER = JsonMapper.builder().build();
     private static final int LONGEST_SECONDS = 30;
+    private static final String ENDED = "the end";
 
     private final InputStream stream;
     private final BlockingQueue<Map.Entry<String, JsonNode>> heard = new LinkedBlockingQueue<>();
@@ -36,18 +37,21 @@ public final class Listening implements AutoCloseable {
                     heard.add(Map.entry(event, MAPPER.readTree(line.substring("data:".length()))));
                 }
             }
+        } finally {
+            heard.add(Map.entry(ENDED, MAPPER.createObjectNode()));
         }
     }
 
     /// The next event of a name; others are passed over.
     ///
-    /// @throws IllegalStateException where none comes within half a minute
+    /// @throws IllegalStateException where none comes within half a minute, or the connection has ended
     public JsonNode next(String name) {
         try {
             while (true) {
                 Map.Entry<String, JsonNode> one = heard.poll(LONGEST_SECONDS, TimeUnit.SECONDS);
-                if (one == null) {
-                    throw new IllegalStateException("no event " + name);
+                if (one == null || one.getKey().equals(ENDED)) {
+                    throw new IllegalStateException(
+                            "no event " + name + (one == null ? "" : ", for the server tells nothing any more"));
                 }
                 if (one.getKey().equals(name)) {
                     return one.getValue();

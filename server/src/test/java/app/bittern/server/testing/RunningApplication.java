@@ -1,15 +1,20 @@
 package app.bittern.server.testing;
 
 import app.bittern.server.BitternServer;
+import java.time.Clock;
+import java.time.Duration;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import org.junit.jupiter.api.extension.AfterAllCallback;
 import org.junit.jupiter.api.extension.BeforeAllCallback;
 import org.junit.jupiter.api.extension.ExtensionContext;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.context.support.GenericApplicationContext;
 import tools.jackson.databind.JsonNode;
 
 /// Runs the real application for the tests of a class, on a port of its own, over a database of its own, with
@@ -18,11 +23,14 @@ public final class RunningApplication implements BeforeAllCallback, AfterAllCall
     public static final String NAME = "technician";
     public static final String PASSWORD = "made-for-the-test";
 
+    /// Of whoever was invited.
+    public static final String INVITED = "quay lantern otter 41";
+
     private final boolean demo;
     private final TestDatabase.Fresh database;
+    private final Map<String, String> settings = new LinkedHashMap<>();
     private int port;
-    private ConfigurableApplicationContext context =
-            new org.springframework.context.support.GenericApplicationContext();
+    private ConfigurableApplicationContext context = new GenericApplicationContext();
 
     private RunningApplication(boolean demo, TestDatabase.Fresh database) {
         this.demo = demo;
@@ -34,6 +42,11 @@ public final class RunningApplication implements BeforeAllCallback, AfterAllCall
         return new RunningApplication(other.demo, other.database);
     }
 
+    /// With the demo site, over a database that is there.
+    public static RunningApplication over(TestDatabase.Fresh database) {
+        return new RunningApplication(true, database);
+    }
+
     public static RunningApplication withDemo() {
         return new RunningApplication(true, TestDatabase.fresh());
     }
@@ -43,11 +56,38 @@ public final class RunningApplication implements BeforeAllCallback, AfterAllCall
         return new RunningApplication(false, TestDatabase.fresh());
     }
 
+    private Optional<Clock> clock = Optional.empty();
+
+    /// By a clock of the test's.
+    public RunningApplication by(Clock clock) {
+        this.clock = Optional.of(clock);
+        return this;
+    }
+
+    /// With a setting other than usual.
+    public RunningApplication with(String setting, String value) {
+        settings.put(setting, value);
+        return this;
+    }
+
+    /// Computes nothing that nobody asks for, as a test does that makes hundreds of edits and looks at none of it.
+    public RunningApplication computingNothingForLater() {
+        return with("bittern.background-moment", Duration.ofDays(1).toString());
+    }
+
     @Override
     public void beforeAll(ExtensionContext test) {
+        start();
+    }
+
+    public void start() {
         SpringApplication application = new SpringApplication(BitternServer.class);
         application.setDefaultProperties(new LinkedHashMap<>(properties(database, demo, 0)));
-        context = application.run();
+        clock.ifPresent(its -> application.addInitializers(
+                starting -> ((GenericApplicationContext) starting).registerBean("clock", Clock.class, () -> its)));
+        context = application.run(settings.entrySet().stream()
+                .map(setting -> "--" + setting.getKey() + "=" + setting.getValue())
+                .toArray(String[]::new));
         port = Objects.requireNonNull(((WebServerApplicationContext) context).getWebServer())
                 .getPort();
     }
@@ -65,7 +105,15 @@ public final class RunningApplication implements BeforeAllCallback, AfterAllCall
 
     @Override
     public void afterAll(ExtensionContext test) {
+        stop();
+    }
+
+    public void stop() {
         context.close();
+    }
+
+    public int port() {
+        return port;
     }
 
     public String address() {
@@ -96,6 +144,23 @@ public final class RunningApplication implements BeforeAllCallback, AfterAllCall
                 }
             }
         }
+    }
+
+    /// Invites somebody to a site, and signs in as the account that comes of it.
+    public Client invited(String name, String site, String... rights) {
+        Client manager = signedIn();
+        String secret = manager.post("/api/sites/" + site + "/access/invitations", Map.of("rights", List.of(rights)))
+                .json()
+                .at("/secret")
+                .asString();
+        Client client = client();
+        client.get("/api/session");
+        Client.Answer accepted =
+                client.post("/api/invitations/accepted", Map.of("secret", secret, "name", name, "password", INVITED));
+        if (accepted.status() != 200) {
+            throw new IllegalStateException(accepted.text());
+        }
+        return client;
     }
 
     public Client client() {

@@ -14,7 +14,7 @@ import java.util.concurrent.TimeUnit;
 ///
 /// @param log what it has printed
 public record ServerProcess(Process process, Path log) {
-    private static final long SECONDS_TO_START = 90;
+    private static final long SECONDS_TO_START = 180;
 
     /// Starts it and waits until it answers.
     public static ServerProcess start(Map<String, Object> settings, int port) throws IOException, InterruptedException {

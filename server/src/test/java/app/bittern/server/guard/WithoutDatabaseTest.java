@@ -10,7 +10,7 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
 
-class DatabaseAwayTest {
+class WithoutDatabaseTest {
     private static final String TRACE = "/api/sites/saltreach/draft/trace?to=%2B441632960100&at=2026-11-28T20:00";
     private static final String RING =
             "{\"wishes\":[{\"set\":{\"object\":\"ring-group/reception\",\"field\":\"/ringFor\",\"value\":\"31s\"}}]}";

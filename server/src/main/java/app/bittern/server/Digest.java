@@ -1,4 +1,4 @@
-package app.bittern.server.plan;
+package app.bittern.server;
 
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
@@ -6,11 +6,11 @@ import java.security.NoSuchAlgorithmException;
 import java.util.HexFormat;
 
 /// The SHA-256 of a text (FIPS 180-4).
-final class Digest {
+public final class Digest {
     private Digest() {}
 
     /// In 64 hexadecimal digits.
-    static String of(String text) {
+    public static String of(String text) {
         try {
             return HexFormat.of()
                     .formatHex(MessageDigest.getInstance("SHA-256").digest(text.getBytes(StandardCharsets.UTF_8)));
