@@ -8,6 +8,7 @@
   import * as api from '../../lib/api/endpoints';
   import { download } from '../../lib/download';
   import Empty from '../../lib/ui/Empty.svelte';
+  import Later from '../../lib/ui/Later.svelte';
   import ScreenFrame from '../../lib/ui/ScreenFrame.svelte';
   import Tabs from '../../lib/ui/Tabs.svelte';
   import { bench } from '../bench/bench.svelte';
@@ -142,7 +143,7 @@
       </div>
       {#if view && body}
         <Rules {view} {body} now={row.why} />
-        <YearDays year={view.year} states={row.states} />
+        <Later><YearDays year={view.year} states={row.states} /></Later>
       {:else}
         <p class="px-5 py-4 text-muted" role="status">Going through the year.</p>
       {/if}

@@ -8,6 +8,7 @@
   import type { Wish } from '../../lib/api/types';
   import Empty from '../../lib/ui/Empty.svelte';
   import Grid, { type Column, type GridRow } from '../../lib/ui/Grid.svelte';
+  import Later from '../../lib/ui/Later.svelte';
   import Tabs from '../../lib/ui/Tabs.svelte';
   import { bench } from '../bench/bench.svelte';
   import ObjectsView from '../objects/ObjectsView.svelte';
@@ -281,7 +282,7 @@
         class="no-print w-72 shrink-0 overflow-auto border-l border-line bg-panel px-4 py-3"
         aria-label="About {current.cells[1]}"
       >
-        {#key current.key}<PersonSide person={current.key} />{/key}
+        {#key current.key}<Later><PersonSide person={current.key} /></Later>{/key}
       </aside>
     {/if}
   </div>

@@ -51,31 +51,22 @@ class RightsRule implements HandlerInterceptor, WebMvcConfigurer {
         if (need == Need.NOTHING) {
             return true;
         }
-        Who who = Asking.who(request).orElseThrow(Asking::nobody);
-        Optional<String> site = site(request);
-        if (!isLet(need, who, site)) {
-            log.noteRefused(who.name(), site.map(Problem::shown), need, request.getMethod());
-        }
-        check(need, who, site.orElse(""), site.isPresent());
+        check(need, Asking.who(request).orElseThrow(Asking::nobody), site(request), request.getMethod());
         return true;
     }
 
-    /// Whether the rights are there, whatever else may be in the way.
-    private static boolean isLet(Need need, Who who, Optional<String> site) {
-        return need.isMet(who, site.orElse(""))
-                && site.stream().allMatch(key -> who.rights().has(Right.LOOK, key));
-    }
-
-    private static void check(Need need, Who who, String key, boolean ofASite) {
+    private void check(Need need, Who who, Optional<String> site, String method) {
         if (who.mustChange() && need != Need.PERSON) {
             throw new Refusal(HttpStatus.FORBIDDEN, List.of("Choose a password of your own first."));
         }
-        if (ofASite && !who.rights().has(Right.LOOK, key)) {
+        String key = site.orElse("");
+        boolean hidden = site.isPresent() && !who.rights().has(Right.LOOK, key);
+        if (hidden || !need.isMet(who, key)) {
+            log.noteRefused(who.name(), site.map(Problem::shown), need, method);
             // That there is such a site is nobody's to know who may not look at it.
-            throw Refusal.missing("There is no site '" + Problem.shown(key) + "' that you may look at.");
-        }
-        if (!need.isMet(who, key)) {
-            throw new Refusal(HttpStatus.FORBIDDEN, List.of(need.says()));
+            throw hidden
+                    ? Refusal.missing("There is no site '" + Problem.shown(key) + "' that you may look at.")
+                    : new Refusal(HttpStatus.FORBIDDEN, List.of(need.says()));
         }
         if (who.closed().contains(key)) {
             throw new Refusal(
