@@ -53,4 +53,36 @@ describe('a session that has ended', () => {
     await expect(session.signIn('technician', 'wrong')).rejects.toThrow('wrong');
     expect(session.ended).toBe(false);
   });
+
+  it('is not asked about where the server cannot be reached: the screen stays as it is', async () => {
+    answers.mockImplementation((path) =>
+      path.endsWith('/session')
+        ? Promise.reject(new TypeError('fetch failed'))
+        : json(403, { says: ['No.'] }),
+    );
+    await expect(send('POST', '/edits', {})).rejects.toThrow('No.');
+    await vi.waitFor(() => expect(answers).toHaveBeenLastCalledWith('/api/session', expect.anything()));
+    expect([session.ended, session.name]).toEqual([false, 'technician']);
+  });
+});
+
+describe('who is signed in', () => {
+  it('has to choose a password first where the account was made by somebody else', async () => {
+    answers.mockImplementation(() => json(200, { name: 'Ines', mustChange: true, everySite: false }));
+    await session.signIn('Ines', 'first');
+    expect([session.name, session.mustChange, session.everySite]).toEqual(['Ines', true, false]);
+    await session.choosePassword('first', 'quay lantern otter 41');
+    expect(session.mustChange).toBe(false);
+  });
+
+  it('is nobody after a sign-out, and somebody else after the next sign-in', async () => {
+    answers.mockImplementation(() => Promise.resolve(new Response(null, { status: 204 })));
+    await session.signOut();
+    expect(session.name).toBeUndefined();
+    answers.mockImplementation(() => json(200, { name: 'Odd', mustChange: false, everySite: true }));
+    await session.signIn('Odd', 'right', '123456');
+    expect([session.name, session.everySite]).toEqual(['Odd', true]);
+    const body = answers.mock.calls.map((call) => (call as unknown[])[1] as RequestInit).at(-1)?.body;
+    expect(JSON.parse(body as string)).toEqual({ name: 'Odd', password: 'right', code: '123456' });
+  });
 });

@@ -44,6 +44,31 @@ describe('a question to the server', () => {
     expect(headers[1]).not.toHaveProperty('X-XSRF-TOKEN');
   });
 
+  it('asks for a token first where the browser has none, as after a sign-out', async () => {
+    const page = { cookie: '' };
+    vi.stubGlobal('document', page);
+    asked.mockImplementation((path) => {
+      if (path === '/api/session') page.cookie = 'bittern-mode=dark; __Host-bittern-token=token-2';
+      return Promise.resolve(new Response(null, { status: 204 }));
+    });
+    await send('POST', '/session', { body: { name: 'technician', password: 'right' } });
+    await send('POST', '/edits', {});
+    expect(asked.mock.calls.map(([path, init]) => [path, (init as RequestInit | undefined)?.method])).toEqual(
+      [
+        ['/api/session', undefined],
+        ['/api/session', 'POST'],
+        ['/api/edits', 'POST'],
+      ],
+    );
+    expect(asked.mock.calls[1]?.[1].headers).toMatchObject({ 'X-XSRF-TOKEN': 'token-2' });
+  });
+
+  it('that cannot even ask for a token comes to no server', async () => {
+    vi.stubGlobal('document', { cookie: '' });
+    asked.mockRejectedValue(new TypeError('fetch failed'));
+    expect((await refusal(send('POST', '/edits', {}))).lost).toBe(true);
+  });
+
   it('gives a plan file as the text that it is, both ways', async () => {
     asked.mockResolvedValue(new Response('bittern: 2\n', { headers: { 'Content-Type': 'text/plain' } }));
     expect(await send('POST', '/sites/file', { body: 'bittern: 2\n' })).toBe('bittern: 2\n');

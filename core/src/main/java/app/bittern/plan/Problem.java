@@ -29,10 +29,12 @@ public record Problem(int line, int column, String where, String found, String a
     public static String shown(String text, int most) {
         StringBuilder shown = new StringBuilder();
         for (int at = 0; at < text.length(); at++) {
-            if (at == most) {
+            char sign = text.charAt(at);
+            // A sign of two characters is shown whole or not at all.
+            boolean whole = at < most - 1 || !Character.isHighSurrogate(sign) || Signs.isHalf(text, at);
+            if (at == most || !whole) {
                 return shown.append("...").toString();
             }
-            char sign = text.charAt(at);
             boolean hidden = Character.isISOControl(sign) || Signs.isTurning(sign) || Signs.isHalf(text, at);
             shown.append(hidden ? String.format("\\u%04x", (int) sign) : String.valueOf(sign));
         }

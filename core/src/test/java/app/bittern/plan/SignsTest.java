@@ -2,6 +2,7 @@ package app.bittern.plan;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -39,5 +40,41 @@ class SignsTest {
         assertThat(Problem.shown("desk\u202Eksed\n")).isEqualTo("desk\\u202eksed\\u000a");
         assertThat(Problem.shown("half \uD83D, whole \uD83D\uDEA2")).isEqualTo("half \\ud83d, whole \uD83D\uDEA2");
         assertThat(Problem.shown("abcdef", 3)).isEqualTo("abc...");
+    }
+
+    /// Of signs that matter here: letters, controls, such as turn the direction, and halves of pairs.
+    private static String random(Random random) {
+        String signs = "ab \u00e9\n\t\u0000\u001b\u007f\u202e\u2067\ud83d\ud83d\udea2\udea2\\";
+        StringBuilder text = new StringBuilder();
+        int length = random.nextInt(12);
+        for (int at = 0; at < length; at++) {
+            text.append(signs.charAt(random.nextInt(signs.length())));
+        }
+        return text.toString();
+    }
+
+    @Test
+    void whateverASentenceRepeatsCanBeReadInIt() {
+        Random random = new Random(71);
+        int changed = 0;
+        int shortened = 0;
+        for (int texts = 0; texts < 20_000; texts++) {
+            String text = random(random);
+            int most = 1 + random.nextInt(12);
+            String shown = Problem.shown(text, most);
+            assertThat(Signs.unfit(shown)).as(text).isEqualTo(-1);
+            assertThat(shown.chars()).as(text).noneMatch(Character::isISOControl);
+            if (text.length() <= most && Signs.unfit(text) == -1 && !text.contains("\n") && !text.contains("\t")) {
+                assertThat(shown).isEqualTo(text);
+            } else {
+                changed++;
+            }
+            if (text.length() > most) {
+                assertThat(shown).endsWith("...");
+                shortened++;
+            }
+        }
+        assertThat(changed).isGreaterThan(1000);
+        assertThat(shortened).isGreaterThan(1000);
     }
 }
