@@ -11,6 +11,7 @@ import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -30,31 +31,28 @@ import tools.jackson.databind.JsonNode;
 class UpgradeTest {
     private static final String DRAFT = "/api/sites/saltreach/draft";
 
-    private static Path program(String name) throws IOException {
+    /// One of PostgreSQL's programs, to be run on a database.
+    private static ProcessBuilder program(TestDatabase.Fresh database, String name, String... options)
+            throws IOException {
+        List<String> command = new ArrayList<>();
         try (Stream<Path> versions = Files.list(Path.of("/usr/lib/postgresql"))) {
-            return versions.map(version -> version.resolve("bin").resolve(name))
+            command.add(versions.map(version -> version.resolve("bin").resolve(name))
                     .filter(Files::isExecutable)
                     .max(Comparator.naturalOrder())
-                    .orElseThrow();
+                    .orElseThrow()
+                    .toString());
         }
+        command.addAll(List.of(options));
+        command.addAll(List.of("-h", "127.0.0.1", "-p", String.valueOf(database.port())));
+        command.addAll(List.of("-U", "bittern", database.name()));
+        ProcessBuilder builder = new ProcessBuilder(command).redirectError(ProcessBuilder.Redirect.INHERIT);
+        builder.environment().put("PGPASSWORD", database.password());
+        return builder;
     }
 
     private static void fill(TestDatabase.Fresh database, String schema) throws IOException, InterruptedException {
-        ProcessBuilder builder = new ProcessBuilder(
-                program("psql").toString(),
-                "-qX",
-                "-v",
-                "ON_ERROR_STOP=1",
-                "-h",
-                "127.0.0.1",
-                "-p",
-                String.valueOf(database.port()),
-                "-U",
-                "bittern",
-                database.name());
-        builder.environment().put("PGPASSWORD", database.password());
-        Process process = builder.redirectOutput(ProcessBuilder.Redirect.DISCARD)
-                .redirectError(ProcessBuilder.Redirect.INHERIT)
+        Process process = program(database, "psql", "-qX", "-v", "ON_ERROR_STOP=1")
+                .redirectOutput(ProcessBuilder.Redirect.DISCARD)
                 .start();
         try (InputStream sql = new GZIPInputStream(Objects.requireNonNull(
                         UpgradeTest.class.getResourceAsStream("/schemas/" + schema + ".sql.gz")));
@@ -86,21 +84,9 @@ class UpgradeTest {
 
     /// What is in a database, as SQL.
     private static String dumped(TestDatabase.Fresh database) throws IOException, InterruptedException {
-        ProcessBuilder builder = new ProcessBuilder(
-                program("pg_dump").toString(),
-                "--no-owner",
-                "--no-privileges",
-                "--inserts",
-                "--rows-per-insert=200",
-                "-h",
-                "127.0.0.1",
-                "-p",
-                String.valueOf(database.port()),
-                "-U",
-                "bittern",
-                database.name());
-        builder.environment().put("PGPASSWORD", database.password());
-        Process process = builder.redirectError(ProcessBuilder.Redirect.INHERIT).start();
+        Process process = program(
+                        database, "pg_dump", "--no-owner", "--no-privileges", "--inserts", "--rows-per-insert=200")
+                .start();
         String sql = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
         assertThat(process.waitFor()).isZero();
         // A psql of another minor release does not know that word.
