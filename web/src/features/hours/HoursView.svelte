@@ -143,7 +143,9 @@
       </div>
       {#if view && body}
         <Rules {view} {body} now={row.why} />
-        <Later><YearDays year={view.year} states={row.states} /></Later>
+        <Later of={{ year: view.year, states: row.states }}>
+          {#snippet children(shown)}<YearDays {...shown} />{/snippet}
+        </Later>
       {:else}
         <p class="px-5 py-4 text-muted" role="status">Going through the year.</p>
       {/if}

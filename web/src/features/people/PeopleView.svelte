@@ -282,7 +282,9 @@
         class="no-print w-72 shrink-0 overflow-auto border-l border-line bg-panel px-4 py-3"
         aria-label="About {current.cells[1]}"
       >
-        {#key current.key}<Later><PersonSide person={current.key} /></Later>{/key}
+        <Later of={current.key}>
+          {#snippet children(person)}{#key person}<PersonSide {person} />{/key}{/snippet}
+        </Later>
       </aside>
     {/if}
   </div>

@@ -1,14 +1,23 @@
-<script lang="ts">
+<script lang="ts" generics="T">
   import type { Snippet } from 'svelte';
 
-  /** What takes long to draw and is not looked at first: it comes after what stands around it has been shown. */
-  let { children }: { children: Snippet } = $props();
+  /**
+   * What takes long to draw and is not looked at first: it is drawn, and drawn anew, in a task of its own after the frame
+   * that shows what stands around it.
+   */
+  interface Props {
+    /** What it is drawn of. */
+    of: T;
+    children: Snippet<[T]>;
+  }
+  let { of, children }: Props = $props();
 
-  let shown = $state(false);
+  let shown = $state.raw<{ of: T }>();
   $effect(() => {
+    const next = { of };
     let then: ReturnType<typeof setTimeout> | undefined;
-    // A task of its own after the frame, for whatever runs within it belongs to it.
-    const frame = requestAnimationFrame(() => (then = setTimeout(() => (shown = true))));
+    // What runs within a frame's own callback belongs to that frame.
+    const frame = requestAnimationFrame(() => (then = setTimeout(() => (shown = next))));
     return () => {
       cancelAnimationFrame(frame);
       clearTimeout(then);
@@ -16,4 +25,4 @@
   });
 </script>
 
-{#if shown}{@render children()}{/if}
+{#if shown}{@render children(shown.of)}{/if}
