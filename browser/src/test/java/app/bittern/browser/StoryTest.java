@@ -55,6 +55,8 @@ class StoryTest {
         assertThat(technician.page().getByRole(AriaRole.ALERT))
                 .containsText("found '20'; allowed is a duration with its unit");
         assertThat(technician.page().getByLabel("How long the members ring")).hasValue("20");
+        // Where the answer came late it has opened again, and takes the keys a moment after it is seen.
+        assertThat(technician.page().getByLabel("How long the members ring")).isFocused();
         technician.type("s");
         technician.press("Control+a");
         technician.type("32s");
