@@ -2,6 +2,12 @@ import { onRefused, type Refused } from '../lib/api/client';
 import * as api from '../lib/api/endpoints';
 import type { Session } from '../lib/api/types';
 
+/** Nothing that was typed or shown before is for whoever signs in now. */
+function beginAnew(): void {
+  sessionStorage.clear();
+  location.assign('/');
+}
+
 /** Who is signed in. */
 class SessionState {
   name = $state<string | undefined>();
@@ -12,6 +18,9 @@ class SessionState {
   everySite = $state(false);
   /** Whether a session has ended under a screen that is still there. */
   ended = $state(false);
+
+  /** Whose screens and answers this page holds, after a sign-out too. */
+  #last: string | undefined;
 
   constructor() {
     onRefused((refused) => this.#noticed(refused));
@@ -41,6 +50,11 @@ class SessionState {
   }
 
   #is(session: Session): void {
+    if (session.name !== undefined) {
+      const another = this.#last !== undefined && this.#last !== session.name;
+      this.#last = session.name;
+      if (another) beginAnew();
+    }
     this.name = session.name;
     this.mustChange = session.mustChange;
     this.everySite = session.everySite;

@@ -75,6 +75,24 @@ describe('who is signed in', () => {
     expect(session.mustChange).toBe(false);
   });
 
+  it('finds the page as it was after signing in again; somebody else finds nothing of theirs', async () => {
+    const left = vi.mocked(location.assign);
+    answers.mockImplementation(() => json(200, { name: 'Ines' }));
+    await session.signIn('Ines', 'right');
+    left.mockClear();
+    sessionStorage.setItem('typed', 'half a name');
+    answers.mockImplementation(() => Promise.resolve(new Response(null, { status: 204 })));
+    await session.signOut();
+    answers.mockImplementation(() => json(200, { name: 'Ines' }));
+    await session.signIn('Ines', 'right');
+    expect(left).not.toHaveBeenCalled();
+    expect(sessionStorage.getItem('typed')).toBe('half a name');
+    answers.mockImplementation(() => json(200, { name: 'Odd' }));
+    await session.signIn('Odd', 'right');
+    expect(left).toHaveBeenCalledExactlyOnceWith('/');
+    expect(sessionStorage.getItem('typed')).toBeNull();
+  });
+
   it('is nobody after a sign-out, and somebody else after the next sign-in', async () => {
     answers.mockImplementation(() => Promise.resolve(new Response(null, { status: 204 })));
     await session.signOut();

@@ -2,7 +2,7 @@ import { vi } from 'vitest';
 
 /** What modules ask of a browser when they are loaded; to be called before they are, by a dynamic import. */
 export function browser(path = '/', search = ''): void {
-  const location = { pathname: path, search, origin: 'http://bittern.test' };
+  const location = { pathname: path, search, origin: 'http://bittern.test', assign: vi.fn() };
   vi.stubGlobal('location', location);
   vi.stubGlobal('window', { addEventListener: () => undefined, location });
   vi.stubGlobal('document', { cookie: 'bittern-token=token-1', addEventListener: () => undefined });
@@ -20,6 +20,7 @@ export function browser(path = '/', search = ''): void {
       kept.set(key, text);
     },
     removeItem: (key: string) => kept.delete(key),
+    clear: () => kept.clear(),
   });
 }
 

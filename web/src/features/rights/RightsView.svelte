@@ -91,7 +91,11 @@
                     <span class="block text-muted"
                       >at every site: {sentence(one.every)}
                       {#if access.every && !one.you}
-                        <button class="link" onclick={() => leaveEvery(one)}>only what is ticked here</button>
+                        <button
+                          class="link"
+                          title="What the account may do at this site alone stays"
+                          onclick={() => leaveEvery(one)}>take away</button
+                        >
                       {/if}</span
                     >
                   {/if}

@@ -187,5 +187,20 @@ class RightsScreenTest {
         assertThat(own).isVisible();
         guest.open("/account");
         assertThat(guest.page().getByText("9 codes on paper left.")).isVisible();
+
+        // Whoever else signs in on this page begins anew.
+        guest.open("/s/saltreach/draft");
+        own.click();
+        guest.page()
+                .getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("Sign out"))
+                .click();
+        guest.page().getByLabel("Name").fill(RunningApplication.NAME);
+        guest.page().getByLabel("Password").fill(RunningApplication.PASSWORD);
+        guest.press("Enter");
+        assertThat(guest.page()).hasURL(APPLICATION.address() + "/");
+        guest.page()
+                .getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Saltreach Ferries"))
+                .click();
+        assertThat(guest.button("Undo")).isVisible();
     }
 }

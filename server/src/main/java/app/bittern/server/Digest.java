@@ -7,7 +7,14 @@ import java.util.HexFormat;
 
 /// The SHA-256 of a text (FIPS 180-4).
 public final class Digest {
+    private static final int BRIEF = 16;
+
     private Digest() {}
+
+    /// Its first 16 hexadecimal digits: enough to tell a few texts apart where they are shown.
+    public static String brief(String text) {
+        return of(text).substring(0, BRIEF);
+    }
 
     /// In 64 hexadecimal digits.
     public static String of(String text) {

@@ -60,9 +60,7 @@ class Access {
         }
         // Two who take each other's right away at once are not to leave nobody.
         rights.lockAll();
-        AccountRightRow row = site.map(key -> rights.findByAccountAndSite(account, key))
-                .orElseGet(() -> rights.findByAccountAndSiteIsNull(account))
-                .orElseGet(() -> new AccountRightRow(account, site));
+        AccountRightRow row = rights.of(account, site);
         row.rights(given);
         if (given.isEmpty()) {
             rights.delete(row);

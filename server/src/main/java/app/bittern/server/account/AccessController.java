@@ -84,8 +84,9 @@ class AccessController {
     }
 
     /// What concerns every site is for who manages the accounts of every one.
-    private static Optional<String> where(String site, boolean every, Who who) {
-        if (every && !who.rights().atEverySite(Right.MANAGE)) {
+    private Optional<String> where(String site, boolean every, Who who) {
+        if (every && !Need.MANAGE_EVERY_SITE.isMet(who, site)) {
+            log.noteRefused(who.name(), Optional.of(site), Need.MANAGE_EVERY_SITE, "POST");
             throw new Refusal(HttpStatus.FORBIDDEN, List.of(Need.MANAGE_EVERY_SITE.says()));
         }
         return every ? Optional.empty() : Optional.of(site);
@@ -189,14 +190,10 @@ class AccessController {
             @RequestParam(defaultValue = "") String kind,
             @RequestParam(required = false) @Nullable String before,
             @RequestParam(defaultValue = "50") int most) {
-        return rows(site, account, kind, instant(before), Math.clamp(most, 1, MOST)).stream()
+        return events.at(site, account, kind, instant(before), Math.clamp(most, 1, MOST)).stream()
                 .map(one -> new AccountApi.DoneView(
                         one.getAt().toString(), one.getKind(), one.getAccount(), one.getAddress(), one.getSays()))
                 .toList();
-    }
-
-    private List<Done> rows(String site, String account, String kind, Instant before, int most) {
-        return events.at(site, account, kind, before, most);
     }
 
     private static Instant instant(@Nullable String before) {
@@ -213,7 +210,7 @@ class AccessController {
             @PathVariable String site,
             @RequestParam(defaultValue = "") String account,
             @RequestParam(defaultValue = "") String kind) {
-        return rows(site, account, kind, EVER, MOST_EXPORTED).stream()
+        return events.at(site, account, kind, EVER, MOST_EXPORTED).stream()
                 .map(one -> List.of(
                         one.getAt().toString(), one.getKind(), one.getAccount(), one.getAddress(), one.getSays()))
                 .map(AccessController::line)

@@ -13,6 +13,13 @@ interface AccountRightRows extends JpaRepository<AccountRightRow, Long> {
 
     Optional<AccountRightRow> findByAccountAndSiteIsNull(String account);
 
+    /// What an account may do at a site, or at every one where none is named; nothing yet where there is no row.
+    default AccountRightRow of(String account, Optional<String> site) {
+        return site.map(key -> findByAccountAndSite(account, key))
+                .orElseGet(() -> findByAccountAndSiteIsNull(account))
+                .orElseGet(() -> new AccountRightRow(account, site));
+    }
+
     /// Who may do anything at a site, by name.
     @Query("select one from AccountRightRow one where site = :site or site is null order by account, id")
     List<AccountRightRow> at(String site);

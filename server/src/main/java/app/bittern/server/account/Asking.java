@@ -17,7 +17,7 @@ public final class Asking {
                 : Optional.empty();
     }
 
-    static Refusal nobody() {
+    public static Refusal nobody() {
         return new Refusal(HttpStatus.UNAUTHORIZED, List.of("Sign in first."));
     }
 }

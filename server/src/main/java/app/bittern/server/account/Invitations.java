@@ -105,10 +105,7 @@ class Invitations {
         if (rows.take(row.digest()) != 1) {
             throw Refusal.missing("This invitation was used already. Ask for another.");
         }
-        AccountRightRow right = row.site()
-                .map(site -> rights.findByAccountAndSite(account, site))
-                .orElseGet(() -> rights.findByAccountAndSiteIsNull(account))
-                .orElseGet(() -> new AccountRightRow(account, row.site()));
+        AccountRightRow right = rights.of(account, row.site());
         Set<Right> all = EnumSet.noneOf(Right.class);
         all.addAll(right.rights());
         all.addAll(row.rights());

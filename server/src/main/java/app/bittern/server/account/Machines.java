@@ -22,7 +22,6 @@ class Machines {
     static final String TOKEN = "bittern_";
     private static final int LONGEST_DAYS = 366;
     private static final Duration USED = Duration.ofMinutes(1);
-    private static final int SHORT = 16;
 
     private final MachineRows rows;
     private final Clock clock;
@@ -59,7 +58,7 @@ class Machines {
                         false,
                         false,
                         Set.of(),
-                        Digest.of(digest).substring(0, SHORT)),
+                        Digest.brief(digest)),
                 row.endsAt()));
     }
 

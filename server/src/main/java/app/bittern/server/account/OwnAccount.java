@@ -88,6 +88,7 @@ class OwnAccount {
         List<Attempts.Needed> needed = List.of(Attempts.Needed.ofName(who.name()));
         Duration wait = attempts.taken(needed);
         if (!wait.isZero()) {
+            log.noteHeld(who.name());
             throw Attempts.tooMany(wait);
         }
         return needed;
@@ -119,7 +120,10 @@ class OwnAccount {
         confirmed(who, given.password());
         // A code is held to the same number: there are only a million.
         List<Attempts.Needed> needed = taken(who);
-        factor.off(who.name(), Optional.ofNullable(given.code()).orElse(""));
+        if (!factor.off(who.name(), Optional.ofNullable(given.code()).orElse(""))) {
+            log.note(SecurityLog.Kind.FAILURE, who.name(), Optional.empty(), "wrong code, to switch it off");
+            throw Refusal.unusable(SecondFactor.WRONG);
+        }
         attempts.givenBack(needed);
         sessions.changed();
         log.note(SecurityLog.Kind.FACTOR, who.name(), Optional.empty(), "second factor switched off");

@@ -15,7 +15,7 @@ import org.springframework.transaction.annotation.Transactional;
 class SecondFactor {
     private static final int CODES = 10;
     private static final int CODE_BYTES = 10;
-    private static final String WRONG = "The code is not right, or was used already. Each is good for half a minute.";
+    static final String WRONG = "The code is not right, or was used already. Each is good for half a minute.";
 
     private final AccountRows rows;
     private final RecoveryCodeRows codes;
@@ -87,13 +87,17 @@ class SecondFactor {
         return fresh.stream().map(code -> code.replaceAll("(.{4})(?=.)", "$1-")).toList();
     }
 
+    /// Switches it off, where the code is right.
+    ///
+    /// @return whether it was
     @Transactional
-    public void off(String account, String code) {
-        if (!takes(account, code)) {
-            throw Refusal.unusable(WRONG);
+    public boolean off(String account, String code) {
+        boolean right = takes(account, code);
+        if (right) {
+            row(account).dropFactor();
+            codes.forget(account);
         }
-        row(account).dropFactor();
-        codes.forget(account);
+        return right;
     }
 
     @Transactional(readOnly = true)

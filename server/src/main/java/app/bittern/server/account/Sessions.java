@@ -32,9 +32,6 @@ public class Sessions {
     /// So exactly it is known when a session was last seen.
     private static final Duration SEEN = Duration.ofMinutes(1);
 
-    /// Of a digest in hexadecimal, enough to tell browsers apart.
-    private static final int SHORT = 16;
-
     private static final int BROWSER = 200;
 
     private final SessionRows rows;
@@ -73,11 +70,6 @@ public class Sessions {
         } catch (DataAccessException | TransactionException away) {
             return Double.NaN;
         }
-    }
-
-    /// What tells a session from others, and does not let anybody take it over.
-    private static String shortened(String digest) {
-        return Digest.of(digest).substring(0, SHORT);
     }
 
     /// Begins one, in place of one that the browser had.
@@ -129,7 +121,7 @@ public class Sessions {
         Optional<SessionRow> row = rows.open(digest, now.minus(IDLE), now.minus(LONGEST));
         row.filter(one -> one.seenAt().isBefore(now.minus(SEEN))).ifPresent(one -> rows.seen(digest, now));
         return row.flatMap(
-                one -> accounts.who(one.account(), shortened(digest)).map(who -> new Open(who, one.begunAt(), now)));
+                one -> accounts.who(one.account(), Digest.brief(digest)).map(who -> new Open(who, one.begunAt(), now)));
     }
 
     /// An open session of an account, as it is shown.
@@ -137,8 +129,8 @@ public class Sessions {
 
     List<Shown> of(Who who) {
         return theirs(who).stream()
-                .map(row ->
-                        new Shown(shortened(row.digest()), row.begunAt(), row.seenAt(), row.address(), row.browser()))
+                .map(row -> new Shown(
+                        Digest.brief(row.digest()), row.begunAt(), row.seenAt(), row.address(), row.browser()))
                 .toList();
     }
 
@@ -153,7 +145,7 @@ public class Sessions {
     /// @return whether there was such a one
     boolean end(Who who, String session) {
         Optional<SessionRow> found = theirs(who).stream()
-                .filter(row -> shortened(row.digest()).equals(session))
+                .filter(row -> Digest.brief(row.digest()).equals(session))
                 .findFirst();
         found.ifPresent(row -> end(row.digest()));
         return found.isPresent();

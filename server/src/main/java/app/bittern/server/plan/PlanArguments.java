@@ -1,6 +1,5 @@
 package app.bittern.server.plan;
 
-import app.bittern.server.Refusal;
 import app.bittern.server.account.Asking;
 import app.bittern.server.account.Who;
 import jakarta.servlet.http.HttpServletRequest;
@@ -9,7 +8,6 @@ import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.MethodParameter;
-import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.support.WebDataBinderFactory;
 import org.springframework.web.context.request.NativeWebRequest;
 import org.springframework.web.method.support.HandlerMethodArgumentResolver;
@@ -58,7 +56,7 @@ class PlanArguments implements WebMvcConfigurer {
     }
 
     private static Who who(HttpServletRequest request) {
-        return Asking.who(request).orElseThrow(() -> new Refusal(HttpStatus.UNAUTHORIZED, List.of("Sign in first.")));
+        return Asking.who(request).orElseThrow(Asking::nobody);
     }
 
     /// Hands in parameters of a type.

@@ -165,6 +165,14 @@ class AccountsTest {
         assertThat(APPLICATION.client().signIn("Ravi", password, paper).status())
                 .isEqualTo(401);
         CLOCK.move(Duration.ofSeconds(30));
+        assertThat(client.post("/api/account/factor/off", Map.of("password", password, "code", "000000"))
+                        .status())
+                .isEqualTo(422);
+        assertThat(APPLICATION
+                        .signedIn()
+                        .get("/api/sites/saltreach/access/done?kind=failure")
+                        .text())
+                .contains("wrong code, to switch it off");
         assertThat(client.post("/api/account/factor/off", Map.of("password", password, "code", code(secret)))
                         .status())
                 .isEqualTo(204);
