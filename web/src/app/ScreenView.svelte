@@ -22,7 +22,7 @@
     queues: QueuesView,
     voicemail: VoicemailView,
     findings: FindingsView,
-    rights: RightsView,
+    accounts: RightsView,
   };
 
   const screen = $derived(screenOf(address.screen));

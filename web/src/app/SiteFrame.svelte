@@ -40,8 +40,25 @@
       void bench.trace(bench.to, bench.query);
   });
 
+  /** Where nothing else has the keys, the screen's list or outline has: arrows and letters act as soon as it is there. */
+  function toList(event: KeyboardEvent) {
+    const goes = event.key === 'ArrowDown' || event.key === 'ArrowUp' || /^[^ ]$/u.test(event.key);
+    const active = document.activeElement;
+    const idle =
+      active === null || active.matches('body, #content, #content h1') || active.closest('nav') !== null;
+    const list = document.querySelector<HTMLElement>('#content [role=treegrid], #content [role=grid]');
+    if (!goes || event.altKey || !idle || !list) return;
+    event.preventDefault();
+    list.focus({ preventScroll: true });
+    const { key, shiftKey } = event;
+    list.dispatchEvent(new KeyboardEvent('keydown', { key, shiftKey, bubbles: true, cancelable: true }));
+  }
+
   function keyed(event: KeyboardEvent) {
-    if (!(event.ctrlKey || event.metaKey)) return;
+    if (!(event.ctrlKey || event.metaKey)) {
+      toList(event);
+      return;
+    }
     const typing = (event.target as Element).closest('input, textarea') !== null;
     const key = event.key.toLowerCase();
     if (key === 'k') {

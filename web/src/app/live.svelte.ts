@@ -1,8 +1,10 @@
 import type { Query } from '@tanstack/svelte-query';
-import type { EventEdited, EventExamining, EventHello, EventPeople } from '../lib/api/types';
+import type { EventEdited, EventExamining, EventHello } from '../lib/api/types';
 import { address } from './address.svelte';
+import { hear } from './hearing';
 import { queries } from './queries.svelte';
 import { site } from './site.svelte';
+import type { Heard } from './stream';
 
 /** So long what somebody else has just changed is marked with the name. */
 const MARKED = 8000;
@@ -44,26 +46,40 @@ class Live {
 
   /** Listens until what it gives back is called. */
   listen(name: string, plan: string): () => void {
-    const source = new EventSource(
-      `/api/sites/${encodeURIComponent(name)}/${encodeURIComponent(plan)}/events`,
-    );
-    const on = <T>(event: string, then: (what: T) => void) =>
-      source.addEventListener(event, (message) => then(JSON.parse((message as MessageEvent).data) as T));
-    source.onopen = () => (this.connected = true);
-    source.onerror = () => (this.connected = false);
-    on<EventHello>('hello', (hello) => {
-      this.#session = hello.session;
-      // What happened before we listened nobody has told us.
-      askAgain(behind);
-      if (plan === 'draft' && site.version !== undefined && hello.version !== site.version)
+    return hear(name, (heard) => this.#heard(heard, plan));
+  }
+
+  #heard(heard: Heard, plan: string): void {
+    switch (heard.event) {
+      case 'connected':
+        this.connected = heard.what;
+        break;
+      case 'hello':
+        this.#greeted(heard.what, plan);
+        break;
+      case 'edited':
+        this.#edited(heard.what);
+        break;
+      case 'examining':
+        this.#examined(heard.what);
+        break;
+      case 'told':
+        askAgain((one) => one.queryKey.includes('journal'));
+        break;
+      case 'people':
+        this.people = heard.what.accounts;
+        break;
+      case 'sites':
         void site.refresh();
-    });
-    on<EventEdited>('edited', (edited) => this.#edited(edited));
-    on<EventExamining>('examining', (examining) => this.#examined(examining));
-    on<unknown>('told', () => askAgain((one) => one.queryKey.includes('journal')));
-    on<EventPeople>('people', (people) => (this.people = people.accounts));
-    on<unknown>('sites', () => void site.refresh());
-    return () => source.close();
+        break;
+    }
+  }
+
+  #greeted(hello: EventHello, plan: string): void {
+    this.#session = hello.session;
+    // What happened before we listened nobody has told us.
+    askAgain(behind);
+    if (plan === 'draft' && site.version !== undefined && hello.version !== site.version) void site.refresh();
   }
 
   #edited(edited: EventEdited): void {

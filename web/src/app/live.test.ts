@@ -13,6 +13,7 @@ const { queries } = await import('./queries.svelte');
 class Told {
   static last: Told;
   #listeners = new Map<string, (message: { data: string }) => void>();
+  readyState = 1;
   onopen = () => {};
   onerror = () => {};
   close = vi.fn();
@@ -37,7 +38,8 @@ beforeEach(() => {
   site.view = { key: 'saltreach', version: 7 } as SiteView;
   queries.clear();
   stop = live.listen('saltreach', 'draft');
-  Told.last.tell('hello', { version: 7, session: 'mine' });
+  Told.last.onopen();
+  Told.last.tell('hello', { site: 'saltreach', version: 7, session: 'mine' });
 });
 
 afterEach(() => {
@@ -46,6 +48,7 @@ afterEach(() => {
 });
 
 const EDIT = {
+  site: 'saltreach',
   version: 8,
   account: 'ade',
   session: 'other',
@@ -55,7 +58,7 @@ const EDIT = {
 
 describe('what the server tells', () => {
   it('is listened to for one plan until the screen goes', () => {
-    expect(Told.last.url).toBe('/api/sites/saltreach/draft/events');
+    expect(Told.last.url).toBe('/api/events?site=saltreach');
     stop();
     expect(Told.last.close).toHaveBeenCalled();
   });
@@ -81,16 +84,16 @@ describe('what the server tells', () => {
   });
 
   it('on coming back tells what was missed', () => {
-    Told.last.tell('hello', { version: 9, session: 'mine' });
+    Told.last.tell('hello', { site: 'saltreach', version: 9, session: 'mine' });
     expect(api.plan).toHaveBeenCalledOnce();
   });
 
   it('says how far the search for findings is, of the plan that is open', () => {
-    Told.last.tell('examining', { draft: true, version: 7, done: 3, of: 60 });
+    Told.last.tell('examining', { site: 'saltreach', draft: true, version: 7, done: 3, of: 60 });
     expect(live.examining?.done).toBe(3);
-    Told.last.tell('examining', { draft: false, version: 7, done: 9, of: 60 });
+    Told.last.tell('examining', { site: 'saltreach', draft: false, version: 7, done: 9, of: 60 });
     expect(live.examining?.done).toBe(3);
-    Told.last.tell('examining', { draft: true, version: 7, done: 60, of: 60 });
+    Told.last.tell('examining', { site: 'saltreach', draft: true, version: 7, done: 60, of: 60 });
     expect(live.examining).toBeUndefined();
   });
 
@@ -103,7 +106,8 @@ describe('what the server tells', () => {
 });
 
 describe('answers with findings of an earlier version', () => {
-  const done = () => Told.last.tell('examining', { draft: true, version: 7, done: 60, of: 60 });
+  const done = () =>
+    Told.last.tell('examining', { site: 'saltreach', draft: true, version: 7, done: 60, of: 60 });
   const stale = (key: string) => queries.getQueryState([key])?.isInvalidated;
 
   it('are asked for again when the search has ended, and no others', () => {

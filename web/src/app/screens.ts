@@ -39,7 +39,7 @@ export const SCREENS: readonly Screen[] = [
   screen('Prove', 'findings', 'Findings', true, ['accepted']),
   screen('Prove', 'test-calls', 'Test calls', true, ['test-call', 'promise']),
   screen('Prove', 'traffic', 'Traffic', false, ['traffic']),
-  screen('Deliver', 'rights', 'People and rights', false, []),
+  screen('Deliver', 'accounts', 'Accounts', false, []),
 ];
 
 /** The screen of that name in an address. */

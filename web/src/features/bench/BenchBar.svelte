@@ -25,7 +25,6 @@
   /** The call under test in one sentence; a token changes each part of it. */
   const QUARTER = 15;
   const DAY = 24 * 60;
-  const ROOM = 1240;
   const every = $derived(
     address.screen === 'numbers' &&
       !address.rest.length &&
@@ -52,13 +51,9 @@
   const called = $derived(
     numbers.data?.find((one) => one.value === 'number/' + bench.to)?.number ?? bench.to,
   );
-  /** Whether the whole sentence has room in one line. */
-  let width = $state(window.innerWidth);
-  const wide = $derived(width >= ROOM);
   let more = $state(false);
-  const tucked = $derived(!bench.turned.length && !bench.agents.length && !bench.waiting.length);
 
-  /** What else is set, list by list; as usual it steps back where there is no room. */
+  /** What else can be set, list by list; what is as usual folds, so that the sentence stays one line. */
   const others = $derived<Setting[]>([
     ...(switches.data?.length ? [SWITCHES] : []),
     {
@@ -84,6 +79,10 @@
     ...(bench.phone ? [TRUNKS] : []),
     ...(lookups.data?.length ? [LOOKUPS] : []),
   ]);
+
+  function isSet(one: Setting): boolean {
+    return ofSetting(one, bench.all(one.list)).length > 0;
+  }
 
   async function search(find: string, signal: AbortSignal): Promise<Found[]> {
     if (!bench.phone) return api.find(address.site, address.plan, { kind: 'number', find }, signal);
@@ -129,8 +128,6 @@
     <Reactions setting={one} />
   </TokenPopover>
 {/snippet}
-
-<svelte:window bind:innerWidth={width} />
 
 <section class="no-print border-b border-line bg-wash px-4 py-1.5" aria-label="Bench">
   <p class="flex flex-wrap items-baseline gap-x-1">
@@ -232,10 +229,10 @@
       {/snippet}
     </TokenPopover>
     {@render setting(PHONES)}
-    {#if more || !tucked || wide}
-      {#each others as one (one.label)}{@render setting(one)}{/each}
-    {:else}
-      <button class="link" onclick={() => (more = true)}>more</button>
+    {#each others.filter((one) => more || isSet(one)) as one (one.label)}{@render setting(one)}{/each}
+    {#if !more && !others.every(isSet)}
+      <span class="text-muted">·</span>
+      <button class="link" aria-expanded="false" onclick={() => (more = true)}>and all else as usual</button>
     {/if}
   </p>
   {#each bench.problems as problem (problem)}

@@ -8,7 +8,9 @@
   import type { PlaceView, RowView } from '../../lib/api/types';
   import Empty from '../../lib/ui/Empty.svelte';
   import RemoveDialog from '../objects/RemoveDialog.svelte';
+  import { visit } from '../../app/links';
   import { bench } from '../bench/bench.svelte';
+  import { creating } from '../sheet/creating.svelte';
   import { keyOf, outline } from './outline.svelte';
   import AddEntry from './parts/AddEntry.svelte';
   import Reasons from './parts/Reasons.svelte';
@@ -182,7 +184,16 @@
         {:else if outline.loaded === number}
           <p class="px-6 py-4">
             No route takes calls to <span class="font-mono">{number}</span>: the caller hears number
-            unobtainable. Choose another number on the bench, or give this one a route.
+            unobtainable.
+            {#if site.open}Choose another number on the bench, or
+              <button
+                class="link"
+                onclick={() =>
+                  creating.begin('route', {
+                    values: { '/called': number },
+                    then: () => void visit(address.to('outline', number)),
+                  })}>give this one a route</button
+              >.{/if}
           </p>
         {:else if !number}
           <Empty title="No inbound number yet">

@@ -14,7 +14,7 @@
   import MachineDialog from './MachineDialog.svelte';
   import { RIGHTS, sentence, turned } from './rights';
 
-  /** People and rights: who may look, change, cut over and manage accounts here; invitations, machines; what each did. */
+  /** Accounts: who may look, change, cut over and manage accounts here; invitations, machines; what each did. */
   let { screen }: { screen: Screen } = $props();
 
   let turn = $state(0);

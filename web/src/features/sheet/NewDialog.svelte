@@ -58,7 +58,7 @@
       also = [];
       titles = {};
       name = creating.name;
-      number = '';
+      number = creating.number;
       key = creating.key;
       beginning = begin(creating.kind, creating.like, creating.name);
       void tick().then(() => document.getElementById('new-name')?.focus());

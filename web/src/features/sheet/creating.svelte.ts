@@ -7,6 +7,8 @@ class Creating {
   name = $state('');
   /** Its key, where that is known: of an inbound number the number itself. */
   key = $state('');
+  /** The number that it is to have, dialled inside. */
+  number = $state('');
   /** What is asked for and known already, by place: `/called`. */
   values = $state.raw<Record<string, unknown>>({});
   /** What happens when it is there: its sheet opens where nothing else is said. */
@@ -18,6 +20,7 @@ class Creating {
       like?: string;
       name?: string;
       key?: string;
+      number?: string;
       values?: Record<string, unknown>;
       then?: (object: string) => void;
     } = {},
@@ -26,6 +29,7 @@ class Creating {
     this.like = more.like;
     this.name = more.name ?? '';
     this.key = more.key ?? '';
+    this.number = more.number ?? '';
     this.values = more.values ?? {};
     this.then = more.then;
     this.open = true;

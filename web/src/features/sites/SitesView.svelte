@@ -88,7 +88,7 @@
   <!-- Who may not change every site is let into those there are. -->
   <div class="mt-6 grid gap-8 lg:grid-cols-2" hidden={!session.everySite}>
     <section aria-labelledby="sample-title">
-      <h2 id="sample-title" class="font-semibold">From a sample</h2>
+      <h2 id="sample-title" class="font-semibold">Take a sample site</h2>
       <p class="mt-2 flex items-center gap-2">
         <label for="sample-key" class="w-28 shrink-0 text-muted">Key</label>
         <input
@@ -117,7 +117,7 @@
       </ul>
     </section>
     <section aria-labelledby="file-title">
-      <h2 id="file-title" class="font-semibold">From a plan file</h2>
+      <h2 id="file-title" class="font-semibold">Read a plan file</h2>
       <form
         class="mt-2"
         onsubmit={(event) => {
@@ -151,7 +151,7 @@
         {/if}
         <button class="primary mt-2">Take in the plan</button>
       </form>
-      <h2 class="mt-6 font-semibold">Empty</h2>
+      <h2 class="mt-6 font-semibold">Name a site</h2>
       <form
         class="mt-2 grid grid-cols-[7rem_1fr] gap-2"
         oninput={() => fresh.keepEmpty()}

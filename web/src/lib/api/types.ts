@@ -205,6 +205,7 @@ export interface EndView {
 }
 
 export interface EventEdited {
+  site: string;
   version: number;
   account: string;
   session: string;
@@ -213,6 +214,7 @@ export interface EventEdited {
 }
 
 export interface EventExamining {
+  site: string;
   draft: boolean;
   version: number;
   done: number;
@@ -220,11 +222,13 @@ export interface EventExamining {
 }
 
 export interface EventHello {
+  site: string;
   version: number;
   session: string;
 }
 
 export interface EventPeople {
+  site: string;
   accounts: string[];
 }
 
@@ -233,6 +237,7 @@ export interface EventSites {
 }
 
 export interface EventTold {
+  site: string;
   version: number;
 }
 

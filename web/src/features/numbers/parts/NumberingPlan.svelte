@@ -54,7 +54,9 @@
     if (one) visit(sheetOf(one.object));
     else if (site.open) {
       const kind = all.all.find((known) => known.several === block.use);
-      if (kind) creating.begin(kind.kind);
+      // A cell that stands for several numbers means the first of them that is free.
+      const number = cell.count === 1 ? cell.from : '';
+      if (kind) creating.begin(kind.kind, kind.keys === 'words' ? { number } : { key: number });
     }
   }
 

@@ -60,10 +60,10 @@
     ),
   );
 
-  /** Of a block each number is called by the block's name and its last digits. */
+  /** Of a block each number is called by the block's name and its last digits; without a name it is the number as it is written. */
   function nameOf(line: LineView, number: TypedNumber): string {
-    if (line.numbers.length === 1) return line.name || number.shown;
-    return `${line.name || number.shown.split(' ').slice(0, 2).join(' ')} ${number.number.slice(-3)}`.trim();
+    if (!line.name) return number.shown;
+    return line.numbers.length === 1 ? line.name : `${line.name} ${number.number.slice(-3)}`;
   }
 
   function search(find: string, signal: AbortSignal) {

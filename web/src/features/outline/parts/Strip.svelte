@@ -56,7 +56,9 @@
   {#if trace}
     <p class="flex flex-wrap gap-x-3">
       <span class="font-semibold">{call?.inWords}&nbsp;<EndMark kind={trace.ending.kind} /></span>
-      <span class="text-muted">{trace.steps.length} steps · language {trace.language}</span>
+      <span class="text-muted"
+        >{trace.steps.length} {trace.steps.length === 1 ? 'step' : 'steps'} · language {trace.language}</span
+      >
     </p>
     <div bind:clientWidth={width}>
       <svg {width} height="66" role="img" aria-label="{call?.inWords}, drawn to scale">

@@ -128,10 +128,10 @@ class AccessibilityTest {
         technician.open("/s/saltreach/draft/people");
         assertThat(technician.page().getByText("Ingrid Fell").first()).isVisible();
         holds("people");
-        technician.open("/s/saltreach/draft/rights");
+        technician.open("/s/saltreach/draft/accounts");
         assertThat(technician.page().getByText("None: no program may ask by itself."))
                 .isVisible();
-        holds("people and rights");
+        holds("accounts");
         technician.button("Invite somebody").click();
         opened("an invitation");
         technician.press("Escape");

@@ -60,7 +60,7 @@ sealed interface Hand permits Hand.Mouse, Hand.Keyboard {
             press(page.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("Screens"))
                     .getByRole(
                             AriaRole.LINK,
-                            new Locator.GetByRoleOptions().setName(Pattern.compile("^" + screen + "\\s*[0-9]*$"))));
+                            new Locator.GetByRoleOptions().setName(Pattern.compile("^" + screen + "(\\s*[0-9]+.*)?$"))));
         }
 
         @Override

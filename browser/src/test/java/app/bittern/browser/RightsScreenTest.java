@@ -9,7 +9,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
 import java.nio.file.Files;
-import java.time.Instant;
+import java.time.Clock;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
@@ -17,7 +17,7 @@ import org.junit.jupiter.api.extension.RegisterExtension;
 /// Somebody is let in, may do what was given, and is seen to have done it.
 class RightsScreenTest {
     private static final String PASSWORD = "lantern quay otter 7";
-    private static final String RIGHTS = "/s/saltreach/draft/rights";
+    private static final String RIGHTS = "/s/saltreach/draft/accounts";
 
     @RegisterExtension
     static final RunningApplication APPLICATION = RunningApplication.withDemo();
@@ -70,7 +70,7 @@ class RightsScreenTest {
         assertThat(guest.page().getByText("You may look at this site and not change it."))
                 .isVisible();
         assertThat(guest.button("Undo")).hasCount(0);
-        assertThat(guest.page().getByText("People and rights")).hasCount(0);
+        assertThat(guest.page().getByText("Accounts")).hasCount(0);
         guest.page().navigate(link);
         assertThat(guest.page().getByText("This invitation was used already")).isVisible();
 
@@ -160,7 +160,7 @@ class RightsScreenTest {
         guest.page().getByLabel("Your password").fill(PASSWORD);
         guest.button("Begin to switch it on").click();
         Phone phone = Phone.told(guest.page().locator("#secret").innerText());
-        String used = phone.code(Instant.now());
+        String used = phone.code(APPLICATION.bean(Clock.class).instant());
         guest.page().getByLabel("The code that it shows").fill(used);
         guest.button("Switch it on").click();
         Locator paper = guest.page().getByLabel("Codes on paper").getByRole(AriaRole.LISTITEM);

@@ -91,7 +91,7 @@ class ScreenshotsTest {
         APPLICATION.invited("Jonas", "saltreach", "look");
         manager.post(access + "/invitations", Map.of("says", "Petra, night desk", "rights", List.of("look")));
         manager.post(access + "/machines", Map.of("name", "exporter", "rights", List.of("look"), "days", 90));
-        technician.open("/s/saltreach/draft/rights");
+        technician.open("/s/saltreach/draft/accounts");
         assertThat(technician.page().getByText("Petra, night desk")).isVisible();
         assertThat(technician.page().getByText("took an invitation").first()).isVisible();
     }

@@ -1,14 +1,19 @@
 package app.bittern.cli;
 
 import java.io.IOException;
+import java.io.InputStream;
+import java.io.PrintStream;
 import java.io.PrintWriter;
 import java.io.StringWriter;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Clock;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
 
 /// `bittern`: computes on plan files what calls do.
 @Command(
@@ -30,7 +35,28 @@ public final class Bittern {
 
     private static final Map<String, Class<?>> COMMANDS = commands();
 
-    private Bittern() {}
+    private final Clock clock;
+    private final InputStream in;
+
+    /// @param clock by which today is told
+    /// @param in    what is read where a file is named `-`
+    Bittern(Clock clock, InputStream in) {
+        this.clock = clock;
+        this.in = in;
+    }
+
+    /// What the command of a specification runs in.
+    static Bittern of(CommandSpec spec) {
+        return (Bittern) spec.root().userObject();
+    }
+
+    Clock clock() {
+        return clock;
+    }
+
+    InputStream in() {
+        return in;
+    }
 
     private static Map<String, Class<?>> commands() {
         Map<String, Class<?>> all = new LinkedHashMap<>();
@@ -49,17 +75,30 @@ public final class Bittern {
     }
 
     public static void main(String[] arguments) {
-        System.exit(run(arguments));
+        System.exit(run(Clock.systemUTC(), System.in, System.out, System.err, arguments));
     }
 
-    static int run(String... arguments) {
-        return run(knowing(arguments), arguments);
+    /// Runs a command with the clock and the streams that are handed in.
+    static int run(Clock clock, InputStream in, PrintStream out, PrintStream err, String... arguments) {
+        CommandLine bittern = knowing(new Bittern(clock, in), arguments);
+        bittern.setOut(new PrintWriter(out, false, StandardCharsets.UTF_8));
+        bittern.setErr(new PrintWriter(err, false, StandardCharsets.UTF_8));
+        int status = run(bittern, arguments);
+        bittern.getOut().flush();
+        if (out.checkError()) {
+            bittern.getErr()
+                    .println("bittern: standard output: what was found could not be written; allowed is"
+                            + " somewhere that can be written to.");
+            bittern.getErr().flush();
+            return UNUSABLE;
+        }
+        return status;
     }
 
     /// Knows the command that is asked for, and all of them where none is: to look at each takes longer than to
     /// trace a call.
-    private static CommandLine knowing(String... arguments) {
-        CommandLine bittern = new CommandLine(new Bittern());
+    private static CommandLine knowing(Bittern itself, String... arguments) {
+        CommandLine bittern = new CommandLine(itself);
         COMMANDS.entrySet().stream()
                 .filter(one -> arguments.length == 0
                         || !COMMANDS.containsKey(arguments[0])

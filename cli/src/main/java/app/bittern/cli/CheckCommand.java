@@ -10,6 +10,7 @@ import app.bittern.formats.answer.FindingsJson;
 import app.bittern.formats.answer.SarifLog;
 import app.bittern.plan.Plan;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
@@ -45,10 +46,11 @@ final class CheckCommand extends PlanCommand {
 
     @Override
     public Integer call() {
+        oneShape(Map.of("--sarif", sarif));
         Severity least = Severity.ofWord(severity)
                 .orElseThrow(() -> new Unusable(
                         List.of("--severity: found '" + severity + "'; allowed is blocking, warning or hint.")));
-        String text = PlanArgument.text(file());
+        String text = text();
         PlanFile.Opened opened = PlanFile.open(text);
         Plan plan = PlanArgument.plan(file(), opened.result());
         Places places = opened.places();

@@ -6,6 +6,7 @@ import app.bittern.formats.answer.ComparisonJson;
 import app.bittern.plan.Plan;
 import java.io.PrintWriter;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
@@ -24,7 +25,7 @@ final class CompareCommand implements Callable<Integer> {
     @Spec
     private CommandSpec spec = CommandSpec.create();
 
-    @Parameters(index = "0", paramLabel = "BEFORE", description = "The plan before, YAML or JSON.")
+    @Parameters(index = "0", paramLabel = "BEFORE", description = "The plan before, YAML or JSON; - is standard input.")
     private Path before = Path.of("");
 
     @Parameters(index = "1", paramLabel = "AFTER", description = "The plan after.")
@@ -38,8 +39,11 @@ final class CompareCommand implements Callable<Integer> {
 
     @Override
     public Integer call() {
-        Plan one = PlanArgument.read(before);
-        Plan other = PlanArgument.read(after);
+        if (before.equals(after) && before.equals(PlanArgument.STANDARD_INPUT)) {
+            throw new Unusable(List.of("AFTER: found - twice; allowed is standard input for one of the two plans."));
+        }
+        Plan one = PlanArgument.read(spec, before);
+        Plan other = PlanArgument.read(spec, after);
         Comparison comparison = Comparison.of(one, other, weeks.horizon(one));
         PrintWriter out = spec.commandLine().getOut();
         out.println(json ? Json.pretty(ComparisonJson.of(comparison, one)) : CompareText.of(comparison, one, other));

@@ -23,7 +23,7 @@ final class ConvertCommand implements Callable<Integer> {
     @Spec
     private CommandSpec spec = CommandSpec.create();
 
-    @Parameters(paramLabel = "PLAN", description = "The plan file, YAML or JSON.")
+    @Parameters(paramLabel = "PLAN", description = "The plan file, YAML or JSON; - is standard input.")
     private Path file = Path.of("");
 
     @Option(names = "--as", paramLabel = "FORMAT", description = "yaml or json; the other of the two where absent.")
@@ -31,7 +31,7 @@ final class ConvertCommand implements Callable<Integer> {
 
     @Override
     public Integer call() {
-        Plan plan = PlanArgument.read(file);
+        Plan plan = PlanArgument.read(spec, file);
         String wanted = format.orElseGet(() -> file.toString().endsWith(".json") ? "yaml" : "json");
         String text = switch (wanted) {
             case "json" -> PlanFile.json(plan);

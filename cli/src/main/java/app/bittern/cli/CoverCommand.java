@@ -18,6 +18,7 @@ import app.bittern.plan.TestCall;
 import app.bittern.proof.Proof;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
@@ -57,7 +58,12 @@ final class CoverCommand extends PlanCommand {
 
     @Override
     public Integer call() {
-        Plan plan = PlanArgument.read(file());
+        oneShape(Map.of("--csv", csv, "--sheet", sheet));
+        if (csv && !sheet) {
+            throw new Unusable(
+                    List.of("--csv: found without --sheet; allowed is beside it, as the sheet alone is a table."));
+        }
+        Plan plan = plan();
         Horizon horizon = weeks.horizon(plan);
         Paths paths = Paths.of(plan, horizon);
         List<NumberPaths> numbers = numbers(plan).stream().map(paths::of).toList();
@@ -98,7 +104,7 @@ final class CoverCommand extends PlanCommand {
             String least = one.calls().size() > one.least() ? ", " + one.least() + " at least are needed" : "";
             said.add("# " + number.called() + ": " + one.calls().size() + " calls take "
                     + (one.steps().all().size() - one.missing().size()) + " of "
-                    + one.steps().all().size() + " steps" + least + ".");
+                    + one.steps().all().size() + (one.steps().all().size() == 1 ? " step" : " steps") + least + ".");
             one.missing()
                     .forEach(
                             step -> said.add("#   no call found: " + one.steps().words(step)));

@@ -15,7 +15,7 @@ import picocli.CommandLine.Command;
 final class DialCommand extends PlanCommand {
     @Override
     public Integer call() {
-        Plan plan = PlanArgument.read(file());
+        Plan plan = plan();
         DialMatrix matrix = DialMatrix.of(plan);
         say(json() ? Json.pretty(DialJson.of(matrix)) : DialText.of(plan, matrix));
         return 0;

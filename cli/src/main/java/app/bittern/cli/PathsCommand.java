@@ -107,7 +107,7 @@ final class PathsCommand extends PlanCommand {
 
     @Override
     public Integer call() {
-        Plan plan = PlanArgument.read(file());
+        Plan plan = plan();
         PathFilter filter = filter(plan);
         if (limit < 0 || skip < 0) {
             throw unusable(limit < 0 ? "limit" : "skip", String.valueOf(limit < 0 ? limit : skip), "0 or more");

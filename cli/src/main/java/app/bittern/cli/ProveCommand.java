@@ -9,6 +9,7 @@ import app.bittern.plan.Plan;
 import app.bittern.promise.Kept;
 import app.bittern.proof.Proof;
 import java.util.List;
+import java.util.Map;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
@@ -33,7 +34,8 @@ final class ProveCommand extends PlanCommand {
 
     @Override
     public Integer call() {
-        Plan plan = PlanArgument.read(file());
+        oneShape(Map.of("--junit", junit));
+        Plan plan = plan();
         List<Proof> proofs = Proof.all(plan);
         Horizon horizon = weeks.horizon(plan);
         List<Kept> promises = Kept.all(plan, horizon, () -> Paths.of(plan, horizon), Wanted.ALWAYS);

@@ -25,7 +25,7 @@ final class TraceCommand extends PlanCommand {
 
     @Override
     public Integer call() {
-        Plan plan = PlanArgument.read(file());
+        Plan plan = plan();
         Bench call = bench.bench(plan);
         Trace trace = Tracer.trace(plan, call);
         Telling telling = new Telling(plan, call);

@@ -23,7 +23,7 @@ final class WeekCommand extends PlanCommand {
 
     @Override
     public Integer call() {
-        Plan plan = PlanArgument.read(file());
+        Plan plan = plan();
         WeekMap week = WeekMap.of(
                 plan, PathsCommand.number(plan, to), weeks.horizon(plan).from());
         say(json() ? Json.pretty(WeekJson.of(week)) : WeekText.of(week));

@@ -7,10 +7,15 @@ import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
+import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
+import picocli.CommandLine.Spec;
 
 /// The option that sets which weeks are looked at.
 final class WeeksArgument {
+    @Spec(Spec.Target.MIXEE)
+    private CommandSpec command = CommandSpec.create();
+
     @Option(
             names = "--at",
             paramLabel = "DATE",
@@ -20,7 +25,8 @@ final class WeeksArgument {
     /// The 53 weeks from the Monday of that week.
     Horizon horizon(Plan plan) {
         LocalDate day = at.map(WeeksArgument::day)
-                .orElseGet(() -> LocalDate.now(plan.site().timeZone()));
+                .orElseGet(() -> LocalDate.now(
+                        Bittern.of(command).clock().withZone(plan.site().timeZone())));
         return Horizon.around(day, plan.site().timeZone());
     }
 

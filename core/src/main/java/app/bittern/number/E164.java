@@ -60,7 +60,8 @@ public record E164(String text) implements Comparable<E164> {
         try {
             PhoneNumberUtil numbers = PhoneNumberUtil.getInstance();
             PhoneNumber read = numbers.parse(bare, country);
-            return numbers.isPossibleNumber(read)
+            // A number without its area, which only neighbours can dial, is not one that arrives on a trunk.
+            return numbers.isPossibleNumberWithReason(read) == PhoneNumberUtil.ValidationResult.IS_POSSIBLE
                     ? parse(numbers.format(read, PhoneNumberFormat.E164))
                     : Optional.empty();
         } catch (NumberParseException notANumber) {

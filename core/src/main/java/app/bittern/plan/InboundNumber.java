@@ -42,6 +42,11 @@ public record InboundNumber(
         SPARE
     }
 
+    /// Due on another day.
+    public InboundNumber dueOn(LocalDate day) {
+        return new InboundNumber(called, name, note, trunk, status, Optional.of(day), report, carrier, order);
+    }
+
     @Override
     public Ref ref() {
         return new Ref(Kind.NUMBER, called.text());

@@ -51,7 +51,7 @@ public class Refusal extends RuntimeException {
         return needs;
     }
 
-    HttpStatus status() {
+    public HttpStatus status() {
         return status;
     }
 

@@ -21,7 +21,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
-/// People and rights of a site: accounts, invitations, machines, and what each did.
+/// The accounts of a site: people, invitations, machines, and what each did.
 @RestController
 @RequestMapping("/api/sites/{site}/access")
 @Needs(Need.MANAGE)

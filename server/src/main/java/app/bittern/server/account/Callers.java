@@ -54,6 +54,12 @@ public class Callers implements SecurityContextRepository {
         return () -> session.flatMap(sessions::of);
     }
 
+    /// What was read of accounts a moment ago is read again.
+    public void forget() {
+        sessions.forget();
+        machines.forget();
+    }
+
     /// Whether who asks now may still look at a site, asked again later: accounts lose rights, and sessions end.
     public Predicate<String> later(HttpServletRequest request) {
         Supplier<Optional<Who>> asking = asking(request);

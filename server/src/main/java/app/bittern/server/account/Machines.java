@@ -10,6 +10,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.PlatformTransactionManager;
@@ -25,12 +26,14 @@ class Machines {
 
     private final MachineRows rows;
     private final Clock clock;
+    private final ApplicationEventPublisher publisher;
     private final TransactionTemplate transaction;
     private final Recently<Open> open;
 
     private record Open(Who who, Instant endsAt) {}
 
-    Machines(MachineRows rows, Clock clock, PlatformTransactionManager transactions, Reach reach) {
+    Machines(MachineRows rows, Clock clock, ApplicationEventPublisher publisher, PlatformTransactionManager transactions, Reach reach) {
+        this.publisher = publisher;
         this.open = new Recently<>(reach);
         this.rows = rows;
         this.clock = clock;
@@ -60,6 +63,11 @@ class Machines {
                         Set.of(),
                         Digest.brief(digest)),
                 row.endsAt()));
+    }
+
+    /// What was read a moment ago is read again.
+    void forget() {
+        open.forget();
     }
 
     /// A machine as it is shown.
@@ -106,6 +114,7 @@ class Machines {
     @Transactional
     public boolean end(String name, String site) {
         boolean was = rows.end(name, site) == 1;
+        publisher.publishEvent(new RightsChanged());
         open.forget();
         return was;
     }

@@ -13,6 +13,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.dao.DataAccessException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.scheduling.annotation.Scheduled;
@@ -38,6 +39,7 @@ public class Sessions {
     private final Accounts accounts;
     private final BoundTokens tokens;
     private final Clock clock;
+    private final ApplicationEventPublisher publisher;
     private final TransactionTemplate transaction;
     private final Recently<Open> open;
 
@@ -48,6 +50,7 @@ public class Sessions {
             Accounts accounts,
             BoundTokens tokens,
             Clock clock,
+            ApplicationEventPublisher publisher,
             PlatformTransactionManager transactions,
             Reach reach,
             MeterRegistry meters) {
@@ -56,6 +59,7 @@ public class Sessions {
         this.accounts = accounts;
         this.tokens = tokens;
         this.clock = clock;
+        this.publisher = publisher;
         this.transaction = new TransactionTemplate(transactions);
         Gauge.builder("bittern.sessions", this, Sessions::counted)
                 .description("sessions that are open, over all servers")
@@ -98,7 +102,10 @@ public class Sessions {
     }
 
     private void end(String digest) {
-        transaction.executeWithoutResult(status -> rows.end(digest));
+        transaction.executeWithoutResult(status -> {
+            rows.end(digest);
+            changed();
+        });
         open.forget();
     }
 
@@ -154,12 +161,21 @@ public class Sessions {
     /// Ends all others of an account: its password or its second factor has changed.
     void endOthers(String account, HttpServletRequest request) {
         String own = Cookies.SESSION.of(request).map(Digest::of).orElse("");
-        transaction.executeWithoutResult(status -> rows.endAllBut(account, own));
+        transaction.executeWithoutResult(status -> {
+            rows.endAllBut(account, own);
+            changed();
+        });
         open.forget();
     }
 
     /// Something was changed of what accounts may do.
     void changed() {
+        publisher.publishEvent(new RightsChanged());
+        open.forget();
+    }
+
+    /// What was read a moment ago is read again.
+    void forget() {
         open.forget();
     }
 

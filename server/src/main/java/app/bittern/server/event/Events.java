@@ -16,6 +16,7 @@ import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
+import java.util.function.Consumer;
 import java.util.function.Predicate;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -65,16 +66,42 @@ public class Events {
         var _ = beat.scheduleAtFixedRate(this::beat, BEAT_SECONDS, BEAT_SECONDS, TimeUnit.SECONDS);
     }
 
+    /// It outlives whatever it meets: what fails now is tried with the next beat.
     private void beat() {
-        screens.values().forEach(all -> all.forEach(Screen::beat));
-        watched().forEach(this::announce);
-        elsewhere.forgetSilent(System.nanoTime()).forEach(this::tellPeople);
+        each(Screen::beat);
+        outliving(() -> {
+            watched().forEach(this::announce);
+            elsewhere.forgetSilent(System.nanoTime()).forEach(this::tellPeople);
+        });
+    }
+
+    /// Asks of every stream whether it may go on; at once, as accounts lose rights and sessions end.
+    void askAgain() {
+        if (!beat.isShutdown()) {
+            beat.execute(() -> each(Screen::askAgain));
+        }
+    }
+
+    private void each(Consumer<Screen> what) {
+        screens.values().stream()
+                .flatMap(List::stream)
+                .distinct()
+                .toList()
+                .forEach(screen -> outliving(() -> what.accept(screen)));
+    }
+
+    private static void outliving(Runnable what) {
+        try {
+            what.run();
+        } catch (RuntimeException met) {
+            LOG.warn("bittern: a beat of the screens met {}", met.toString());
+        }
     }
 
     /// Open connections would hold a server back that is to end.
     @EventListener(ContextClosedEvent.class)
     void ending() {
-        screens.values().forEach(all -> all.forEach(Screen::end));
+        each(Screen::end);
     }
 
     @PreDestroy
@@ -82,17 +109,21 @@ public class Events {
         beat.shutdownNow();
     }
 
-    /// @param stays whether who has opened it may still look at a site; asked with each beat
-    SseEmitter open(String site, Change.Author author, long version, Predicate<String> stays) {
-        List<Screen> all = screens.computeIfAbsent(site, one -> new CopyOnWriteArrayList<>());
-        Screen screen = new Screen(author, () -> stays.test(site), closed -> {
-            all.remove(closed);
+    /// @param versions of the drafts of the sites that are listened to
+    /// @param stays    whether who has opened it may still look at a site; asked with each beat, and when rights change
+    SseEmitter open(Map<String, Long> versions, Change.Author author, Predicate<String> stays) {
+        Screen screen = new Screen(author, versions.keySet(), stays, this::gone);
+        versions.forEach((site, version) -> {
+            screens.computeIfAbsent(site, one -> new CopyOnWriteArrayList<>()).add(screen);
+            screen.send("hello", new EventApi.Hello(site, version, author.session()));
             people(site);
         });
-        all.add(screen);
-        screen.send("hello", new EventApi.Hello(version, author.session()));
-        people(site);
         return screen.emitter();
+    }
+
+    private void gone(Screen screen, String site) {
+        screens.getOrDefault(site, List.of()).remove(screen);
+        people(site);
     }
 
     /// The sites of which somebody on this server has a screen open.
@@ -112,7 +143,7 @@ public class Events {
     }
 
     private void tellPeople(String site) {
-        send(site, new EventApi.People(elsewhere.with(site, here(site))));
+        send(site, new EventApi.People(site, elsewhere.with(site, here(site))));
     }
 
     private List<String> here(String site) {
@@ -153,11 +184,11 @@ public class Events {
     }
 
     void told(String site, long version) {
-        send(site, new EventApi.Told(version));
+        send(site, new EventApi.Told(site, version));
     }
 
     void sites(String site) {
-        screens.keySet().forEach(open -> send(open, new EventApi.Sites(site)));
+        each(screen -> screen.send("sites", new EventApi.Sites(site)));
     }
 
     /// How far the search for findings of a plan is; told a few times a second, and when it is done.
@@ -167,7 +198,7 @@ public class Events {
         Long before = progressAt.get(site);
         if (done == of || before == null || now - before >= PROGRESS_MILLIS) {
             progressAt.put(site, now);
-            send(site, new EventApi.Examining(asked.release().isEmpty(), asked.version(), done, of));
+            send(site, new EventApi.Examining(site, asked.release().isEmpty(), asked.version(), done, of));
         }
     }
 

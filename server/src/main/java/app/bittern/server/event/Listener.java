@@ -1,5 +1,6 @@
 package app.bittern.server.event;
 
+import app.bittern.server.account.Callers;
 import app.bittern.server.plan.JournalRow;
 import app.bittern.server.plan.JournalRows;
 import app.bittern.server.plan.Notices;
@@ -34,12 +35,14 @@ class Listener implements SmartLifecycle {
     private final Events events;
     private final JournalRows journal;
     private final Sites sites;
+    private final Callers callers;
     private final Map<String, Long> known = new HashMap<>();
     private volatile boolean running;
     private Optional<Thread> thread = Optional.empty();
 
     /// @param pool the settings of the connections to the database; one of its own is made by them
-    Listener(HikariDataSource pool, Events events, JournalRows journal, Sites sites) {
+    Listener(HikariDataSource pool, Events events, JournalRows journal, Sites sites, Callers callers) {
+        this.callers = callers;
         this.database = new DriverManagerDataSource(pool.getJdbcUrl(), pool.getUsername(), pool.getPassword());
         this.events = events;
         this.journal = journal;
@@ -72,6 +75,7 @@ class Listener implements SmartLifecycle {
                 statement.execute("listen " + Notices.CHANNEL);
                 said = false;
                 missed();
+                rights();
                 PGConnection listening = connection.unwrap(PGConnection.class);
                 while (isRunning()) {
                     for (PGNotification notice : listening.getNotifications(LISTEN_MILLIS)) {
@@ -119,6 +123,7 @@ class Listener implements SmartLifecycle {
             }
             case "told" -> events.told(site, Long.parseLong(words[2]));
             case "people" -> events.people(site, words[2]);
+            case Notices.RIGHTS -> rights();
             case "sites" -> {
                 // One that was removed may be made anew, and begins its versions again.
                 known.remove(site);
@@ -128,11 +133,19 @@ class Listener implements SmartLifecycle {
         }
     }
 
+    /// Accounts may do something else than before, or a session has ended: what was read of them is read again, and every
+    /// stream is asked whether it may go on.
+    private void rights() {
+        callers.forget();
+        events.askAgain();
+    }
+
     private void edited(String site, long version) {
         journal.findBySiteAndVersion(site, version)
                 .ifPresent(row -> events.edited(
                         site,
                         new EventApi.Edited(
+                                site,
                                 version,
                                 row.account(),
                                 row.session().orElse(""),

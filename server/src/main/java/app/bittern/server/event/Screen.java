@@ -3,33 +3,39 @@ package app.bittern.server.event;
 import app.bittern.server.plan.Change;
 import java.io.IOException;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.BlockingQueue;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.LinkedBlockingQueue;
-import java.util.function.BooleanSupplier;
-import java.util.function.Consumer;
+import java.util.function.BiConsumer;
+import java.util.function.Predicate;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
-/// One open screen: what it is to be told waits in a queue of its own, so that a slow one holds up nobody.
+/// The open windows of one browser: what they are to be told waits in a queue of its own, so that a slow one holds up nobody.
 final class Screen {
     /// One that is so far behind is let go; the browser connects again and asks for everything anew.
     private static final int LONGEST = 512;
 
     private final Change.Author author;
-    private final BooleanSupplier stays;
+    private final Set<String> sites = ConcurrentHashMap.newKeySet();
+    private final Predicate<String> stays;
+    private final BiConsumer<Screen, String> gone;
     private final SseEmitter emitter = new SseEmitter(0L);
     /// What it is still to be told; nothing ends it.
     private final BlockingQueue<Optional<SseEmitter.SseEventBuilder>> waiting = new LinkedBlockingQueue<>(LONGEST);
 
-    /// @param stays  whether who looks at it still may
-    /// @param closed told once when it is no longer there
-    Screen(Change.Author author, BooleanSupplier stays, Consumer<Screen> closed) {
+    /// @param stays whether who looks at it still may look at a site
+    /// @param gone  told once for each site that it is about no more
+    Screen(Change.Author author, Set<String> sites, Predicate<String> stays, BiConsumer<Screen, String> gone) {
         this.author = author;
+        this.sites.addAll(sites);
         this.stays = stays;
+        this.gone = gone;
         emitter.onError(failure -> end());
         emitter.onCompletion(() -> end());
         Thread.ofVirtual().name("screen").start(() -> {
             tell();
-            closed.accept(this);
+            sites.forEach(this::leave);
         });
     }
 
@@ -45,13 +51,24 @@ final class Screen {
         offer(SseEmitter.event().name(name).data(what));
     }
 
-    /// A comment, which browsers pass over; it finds out those that have gone. Whoever may not look any more is let go.
+    /// A comment, which browsers pass over; it finds out those that have gone.
     void beat() {
-        if (!stays.getAsBoolean()) {
-            end();
-            return;
-        }
+        askAgain();
         offer(SseEmitter.event().comment("beat"));
+    }
+
+    /// Whoever may not look at a site any more hears nothing of it, and is let go where there is no other.
+    void askAgain() {
+        sites.stream().filter(site -> !stays.test(site)).toList().forEach(this::leave);
+        if (sites.isEmpty()) {
+            end();
+        }
+    }
+
+    private void leave(String site) {
+        if (sites.remove(site)) {
+            gone.accept(this, site);
+        }
     }
 
     void end() {

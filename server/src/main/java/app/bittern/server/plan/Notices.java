@@ -1,5 +1,7 @@
 package app.bittern.server.plan;
 
+import app.bittern.server.account.RightsChanged;
+import org.springframework.context.event.EventListener;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Component;
 
@@ -9,6 +11,9 @@ import org.springframework.stereotype.Component;
 public class Notices {
     /// The channel that servers listen to.
     public static final String CHANNEL = "bittern";
+
+    /// The word of the notice that accounts may do something else.
+    public static final String RIGHTS = "rights";
 
     private final JdbcTemplate database;
 
@@ -36,6 +41,12 @@ public class Notices {
     /// @param who as the servers agree to write it
     public void people(String site, String who) {
         send("people " + site + " " + who);
+    }
+
+    /// Accounts may do something else than before, or a session has ended.
+    @EventListener
+    void rights(RightsChanged changed) {
+        send(RIGHTS + " - 0");
     }
 
     private void send(String text) {

@@ -7,7 +7,9 @@ import app.bittern.server.Refusal;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalInt;
+import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 
 /// The one way in to the plans of a site: its draft, what is live, and every release.
@@ -47,6 +49,18 @@ public class Plans {
                 yield release(site, Integer.parseInt(which));
             }
         };
+    }
+
+    /// The same, empty where there is none.
+    public Optional<Asked> find(String site, String which) {
+        try {
+            return Optional.of(asked(site, which));
+        } catch (Refusal refused) {
+            if (refused.status() != HttpStatus.NOT_FOUND) {
+                throw refused;
+            }
+            return Optional.empty();
+        }
     }
 
     private int live(String site) {

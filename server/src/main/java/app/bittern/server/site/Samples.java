@@ -2,6 +2,7 @@ package app.bittern.server.site;
 
 import app.bittern.formats.ObjectJson;
 import app.bittern.formats.PlanFile;
+import app.bittern.plan.InboundNumber;
 import app.bittern.plan.Kind;
 import app.bittern.plan.Plan;
 import app.bittern.plan.PlanObject;
@@ -11,6 +12,9 @@ import app.bittern.server.Refusal;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.time.temporal.TemporalAdjusters;
 import java.util.List;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.http.HttpStatus;
@@ -45,11 +49,13 @@ final class Samples {
     private Samples() {}
 
     /// The plan of a sample, under the key and the name that are wished for.
-    static Plan of(SiteApi.NewSite wanted) {
+    ///
+    /// @param today by which its dates are set
+    static Plan of(SiteApi.NewSite wanted, LocalDate today) {
         Plan sample = ALL.stream()
                 .filter(one -> one.key().equals(wanted.sample()))
                 .findFirst()
-                .map(one -> file(one.key()))
+                .map(one -> asOf(file(one.key()), today))
                 .orElseThrow(() -> Refusal.unusable("sample: found '" + Problem.shown(wanted.sample() + "")
                         + "'; allowed is "
                         + String.join(
@@ -71,6 +77,17 @@ final class Samples {
         } catch (IOException unreadable) {
             throw new UncheckedIOException(unreadable);
         }
+    }
+
+    /// With what is due at the carrier on a Tuesday two weeks ahead: in the file it stands years off, so that a sample is the same on
+    /// whatever day it is looked at, and in a site that is made of it a number comes soon.
+    private static Plan asOf(Plan sample, LocalDate today) {
+        LocalDate due = today.plusWeeks(2).with(TemporalAdjusters.nextOrSame(DayOfWeek.TUESDAY));
+        return Plan.of(sample.objects().stream()
+                .map(object -> object instanceof InboundNumber number && number.due().isPresent()
+                        ? number.dueOn(due)
+                        : object)
+                .toList());
     }
 
     /// A plan as that of a site with another key.

@@ -11,6 +11,8 @@ import app.bittern.server.account.SecurityLog;
 import app.bittern.server.account.Who;
 import app.bittern.server.plan.Change;
 import app.bittern.server.plan.Sites;
+import java.time.Clock;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.http.HttpStatus;
@@ -30,7 +32,10 @@ class SiteController {
 
     private final SecurityLog log;
 
-    SiteController(Sites sites, SecurityLog log) {
+    private final Clock clock;
+
+    SiteController(Sites sites, SecurityLog log, Clock clock) {
+        this.clock = clock;
         this.sites = sites;
         this.log = log;
     }
@@ -58,7 +63,7 @@ class SiteController {
     SiteApi.SiteName makeSite(@RequestBody SiteApi.NewSite wanted, Change.Author author) {
         return wanted.sample() == null
                 ? made(EmptySite.of(wanted), author, "empty")
-                : made(Samples.of(wanted), author, "from the sample " + Problem.shown(wanted.sample()));
+                : made(Samples.of(wanted, LocalDate.now(clock)), author, "from the sample " + Problem.shown(wanted.sample()));
     }
 
     private SiteApi.SiteName made(Plan plan, Change.Author author, String from) {

@@ -7,6 +7,7 @@ import app.bittern.server.testing.DemoDraft;
 import app.bittern.server.testing.Listening;
 import app.bittern.server.testing.RunningApplication;
 import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
@@ -15,6 +16,7 @@ import tools.jackson.databind.JsonNode;
 /// What open screens are told, by the server that was asked and by others on the same database.
 class EventsTest {
     private static final String PLAN = "/api/sites/saltreach/draft";
+    private static final String EVENTS = "/api/events?site=saltreach";
 
     @RegisterExtension
     static final RunningApplication APPLICATION = RunningApplication.withDemo();
@@ -40,7 +42,7 @@ class EventsTest {
     @Test
     void anEditIsToldWithWhoMadeItAndWhat() {
         Client jonas = APPLICATION.signedIn();
-        try (Listening listening = kari.listen(PLAN + "/events")) {
+        try (Listening listening = kari.listen(EVENTS)) {
             JsonNode hello = listening.next("hello");
             long version = ringFor(jonas, "31s").json().at("/version").asLong();
             JsonNode edited = listening.next("edited");
@@ -57,7 +59,7 @@ class EventsTest {
 
     @Test
     void whatCallersNoticeOfAnEditIsToldWhenItHasBeenFound() {
-        try (Listening listening = kari.listen(PLAN + "/events")) {
+        try (Listening listening = kari.listen(EVENTS)) {
             long version = ringFor(kari, "41s").json().at("/version").asLong();
             JsonNode told = listening.next("told");
             while (told.at("/version").asLong() < version) {
@@ -73,7 +75,7 @@ class EventsTest {
     @Test
     void whatWasThoughtAboutIsToldOfTheEdit() {
         String wish = DemoDraft.wishes(DemoDraft.set("ring-group/reception", "/ringFor", "\"47s\""));
-        try (Listening listening = kari.listen(PLAN + "/events")) {
+        try (Listening listening = kari.listen(EVENTS)) {
             JsonNode thought = DemoDraft.good(kari.post(PLAN + "/preview", wish));
             long version = DemoDraft.good(kari.post(PLAN + "/edits", wish))
                     .at("/version")
@@ -89,7 +91,7 @@ class EventsTest {
 
     @Test
     void howFarTheSearchForFindingsIsIsTold() {
-        try (Listening listening = kari.listen(PLAN + "/events")) {
+        try (Listening listening = kari.listen(EVENTS)) {
             long version = ringFor(kari, "43s").json().at("/version").asLong();
             kari.get(PLAN + "/findings");
             JsonNode examining = listening.next("examining");
@@ -106,7 +108,7 @@ class EventsTest {
     @Test
     void anotherServerOnTheDatabaseTellsItsScreensAndAnswersAlike() {
         Client far = OTHER.signedIn();
-        try (Listening listening = far.listen(PLAN + "/events")) {
+        try (Listening listening = far.listen(EVENTS)) {
             listening.next("hello");
             long version = ringFor(kari, "37s").json().at("/version").asLong();
             assertThat(listening.next("edited").at("/version").asLong()).isEqualTo(version);
@@ -126,11 +128,54 @@ class EventsTest {
 
     @Test
     void whoIsHereIsTold() {
-        try (Listening listening = kari.listen(PLAN + "/events")) {
+        try (Listening listening = kari.listen(EVENTS)) {
             assertThat(listening.next("people").at("/accounts/0").asString()).isEqualTo(RunningApplication.NAME);
         }
-        assertThat(APPLICATION.client().get(PLAN + "/events").status()).isEqualTo(401);
-        assertThat(kari.listened("/api/sites/none/draft/events")).isEqualTo(404);
+        assertThat(APPLICATION.client().get(EVENTS).status()).isEqualTo(401);
+        assertThat(kari.listened("/api/events?site=none")).isEqualTo(404);
+    }
+
+    @Test
+    void oneStreamTellsOfAllSitesThatABrowserHasOpen() {
+        assertThat(kari.post("/api/sites", "{\"key\":\"second\",\"sample\":\"hollin-cycles\"}")
+                        .status())
+                .isEqualTo(200);
+        try (Listening listening = kari.listen(EVENTS + "&site=second&site=none")) {
+            assertThat(List.of(
+                            listening.next("hello").at("/site").asString(),
+                            listening.next("hello").at("/site").asString()))
+                    .containsExactlyInAnyOrder("saltreach", "second");
+            ringFor(kari, "29s");
+            assertThat(listening.next("edited").at("/site").asString()).isEqualTo("saltreach");
+        } finally {
+            kari.remove("/api/sites/second");
+        }
+    }
+
+    /// On this server and on another, within the second, and not with the next beat.
+    @Test
+    void whoMayNotLookAnyMoreHearsNothingMore() {
+        APPLICATION.invited("ines", "saltreach", "look");
+        Client ines = OTHER.client();
+        ines.signIn("ines", RunningApplication.INVITED);
+        try (Listening listening = ines.listen(EVENTS)) {
+            listening.next("hello");
+            assertThat(kari.post("/api/sites/saltreach/access/rights", Map.of("account", "ines", "rights", List.of()))
+                            .status())
+                    .isEqualTo(204);
+            assertThat(listening.ends()).isTrue();
+        }
+    }
+
+    @Test
+    void aStreamEndsWithItsSession() {
+        Client jonas = APPLICATION.signedIn();
+        try (Listening listening = jonas.listen(EVENTS)) {
+            listening.next("hello");
+            jonas.remove("/api/session");
+            assertThat(listening.ends()).isTrue();
+        }
+        assertThat(jonas.listened(EVENTS)).isEqualTo(401);
     }
 
     @Test
@@ -138,8 +183,8 @@ class EventsTest {
         APPLICATION.invited("noor", "saltreach", "look");
         Client noor = OTHER.client();
         noor.signIn("noor", RunningApplication.INVITED);
-        try (Listening here = kari.listen(PLAN + "/events");
-                Listening there = noor.listen(PLAN + "/events")) {
+        try (Listening here = kari.listen(EVENTS);
+                Listening there = noor.listen(EVENTS)) {
             until(here, "noor", RunningApplication.NAME);
             until(there, "noor", RunningApplication.NAME);
         }

@@ -10,7 +10,7 @@ import java.util.concurrent.locks.LockSupport;
 
 /// A screen that somebody has open: it hears of edits, and where its connection is lost connects again, as browsers do.
 final class OpenScreen implements Runnable {
-    private static final String EVENTS = "/api/sites/saltreach/draft/events";
+    private static final String EVENTS = "/api/events?site=saltreach";
 
     private final Client client;
     private final AtomicLong heard = new AtomicLong();

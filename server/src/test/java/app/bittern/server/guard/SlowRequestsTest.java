@@ -55,7 +55,7 @@ class SlowRequestsTest {
     /// What is answered for long is no half-sent request: a screen hears the next beat.
     @Test
     void whoListensIsNotTakenForOneThatDoesNotEnd() {
-        try (Listening listening = APPLICATION.signedIn().listen("/api/sites/saltreach/draft/events")) {
+        try (Listening listening = APPLICATION.signedIn().listen("/api/events?site=saltreach")) {
             listening.next("hello");
             LockSupport.parkNanos(TimeUnit.SECONDS.toNanos(5));
             APPLICATION

@@ -16,6 +16,7 @@ import tools.jackson.databind.json.JsonMapper;
 public final class Listening implements AutoCloseable {
     private static final JsonMapper MAPPER = JsonMapper.builder().build();
     private static final int LONGEST_SECONDS = 30;
+    private static final int SOON_SECONDS = 8;
     private static final String ENDED = "the end";
 
     private final InputStream stream;
@@ -57,6 +58,23 @@ public final class Listening implements AutoCloseable {
                     return one.getValue();
                 }
             }
+        } catch (InterruptedException interrupted) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(interrupted);
+        }
+    }
+
+    /// Whether the server ends the stream before its next beat would be due.
+    public boolean ends() {
+        long giveUp = System.nanoTime() + TimeUnit.SECONDS.toNanos(SOON_SECONDS);
+        try {
+            while (System.nanoTime() < giveUp) {
+                Map.Entry<String, JsonNode> one = heard.poll(SOON_SECONDS, TimeUnit.SECONDS);
+                if (one != null && one.getKey().equals(ENDED)) {
+                    return true;
+                }
+            }
+            return false;
         } catch (InterruptedException interrupted) {
             Thread.currentThread().interrupt();
             throw new IllegalStateException(interrupted);

@@ -7,8 +7,14 @@ import java.time.ZoneId;
 import java.time.ZoneOffset;
 import java.util.concurrent.atomic.AtomicReference;
 
-/// The machine's clock, which a test moves on or back.
+/// A clock that begins at the same instant in every run, goes on as time does, and which a test moves on or back: no
+/// test reads the day on which it is run. All applications of a process begin together, as machines agree about time.
 public final class MovedClock extends Clock {
+    /// A Tuesday morning.
+    public static final Instant BEGINS = Instant.parse("2026-11-24T09:00:00Z");
+
+    private static final long BEGAN = System.nanoTime();
+
     private final AtomicReference<Duration> moved = new AtomicReference<>(Duration.ZERO);
 
     public void move(Duration by) {
@@ -17,7 +23,7 @@ public final class MovedClock extends Clock {
 
     @Override
     public Instant instant() {
-        return Instant.now().plus(moved.get());
+        return BEGINS.plusNanos(System.nanoTime() - BEGAN).plus(moved.get());
     }
 
     @Override

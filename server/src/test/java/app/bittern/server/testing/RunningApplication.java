@@ -7,7 +7,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import java.util.Optional;
 import org.junit.jupiter.api.extension.AfterAllCallback;
 import org.junit.jupiter.api.extension.BeforeAllCallback;
 import org.junit.jupiter.api.extension.ExtensionContext;
@@ -56,11 +55,11 @@ public final class RunningApplication implements BeforeAllCallback, AfterAllCall
         return new RunningApplication(false, TestDatabase.fresh());
     }
 
-    private Optional<Clock> clock = Optional.empty();
+    private Clock clock = new MovedClock();
 
     /// By a clock of the test's.
     public RunningApplication by(Clock clock) {
-        this.clock = Optional.of(clock);
+        this.clock = clock;
         return this;
     }
 
@@ -83,8 +82,8 @@ public final class RunningApplication implements BeforeAllCallback, AfterAllCall
     public void start() {
         SpringApplication application = new SpringApplication(BitternServer.class);
         application.setDefaultProperties(new LinkedHashMap<>(properties(database, demo, 0)));
-        clock.ifPresent(its -> application.addInitializers(
-                starting -> ((GenericApplicationContext) starting).registerBean("clock", Clock.class, () -> its)));
+        application.addInitializers(
+                starting -> ((GenericApplicationContext) starting).registerBean("clock", Clock.class, () -> clock));
         context = application.run(settings.entrySet().stream()
                 .map(setting -> "--" + setting.getKey() + "=" + setting.getValue())
                 .toArray(String[]::new));
