@@ -4,6 +4,33 @@ import type { Edited, SiteView, Wish } from '../lib/api/types';
 import { address } from './address.svelte';
 import { turns } from './turns';
 
+/** So many wishes are one edit. */
+const MOST = 200;
+
+/** After an answer that was lost, or from a server that has too much to do, an edit is sent again after so long. */
+const AGAIN = [500, 1000, 2000];
+
+/** A name that no other edit has; also where the page is not of a secure context. */
+function fresh(): string {
+  return [...crypto.getRandomValues(new Uint8Array(16))]
+    .map((one) => one.toString(16).padStart(2, '0'))
+    .join('');
+}
+
+/** Makes an edit until it is answered: by its name the server knows one that it has kept already. */
+async function untilAnswered<T>(action: (once: string) => Promise<T>): Promise<T> {
+  const once = fresh();
+  for (const wait of AGAIN) {
+    try {
+      return await action(once);
+    } catch (failure) {
+      if (!(failure instanceof Refused) || !(failure.lost || failure.status === 503)) throw failure;
+      await new Promise((then) => setTimeout(then, wait));
+    }
+  }
+  return action(once);
+}
+
 /** The plan that is open: what the server says of it as a whole, and the way to change it. */
 class SiteState {
   view = $state.raw<SiteView | undefined>();
@@ -69,34 +96,44 @@ class SiteState {
     this.tell('');
   }
 
-  /** Carries out changes as one edit. Throws what the server refuses, for the field to show. */
+  /**
+   * Carries out changes as one edit; as several where they are more than the server takes at once. Throws what the server
+   * refuses, for the field to show.
+   */
   async change(...wishes: Wish[]): Promise<Edited> {
-    return this.#edit(() => api.edit(address.site, { wishes, version: this.version }), wishes);
+    for (let from = 0; from + MOST < wishes.length; from += MOST)
+      await this.#kept(wishes.slice(from, from + MOST));
+    return this.#kept(wishes.slice(wishes.length - ((wishes.length - 1) % MOST) - 1));
+  }
+
+  async #kept(wishes: Wish[]): Promise<Edited> {
+    return this.#edit((once) => api.edit(address.site, { wishes, version: this.version, once }), wishes);
   }
 
   /** Carries out changes of what everybody has made of the plan by now. */
   async changeAnyway(...wishes: Wish[]): Promise<Edited> {
-    return this.#edit(() => api.edit(address.site, { wishes }), wishes);
+    return this.#edit((once) => api.edit(address.site, { wishes, once }), wishes);
   }
 
   async undo(version?: number): Promise<void> {
-    await this.#told('Undone', () => api.undo(address.site, { version }));
+    await this.#told('Undone', (once) => api.undo(address.site, { version, once }));
   }
 
   async redo(): Promise<void> {
-    await this.#told('Made again', () => api.redo(address.site));
+    await this.#told('Made again', (once) => api.redo(address.site, { once }));
   }
 
-  async #edit(action: () => Promise<Edited>, wishes: Wish[] = []): Promise<Edited> {
+  async #edit(action: (once: string) => Promise<Edited>, wishes: Wish[] = []): Promise<Edited> {
     const name = address.site;
     this.underway = [...this.underway, ...wishes];
     const over = () => (this.underway = this.underway.filter((one) => !wishes.includes(one)));
     const before = this.#refusals;
-    const answer = action();
+    const answer = untilAnswered(action);
     this.#editing = answer.catch(() => undefined);
     try {
       const edited = await answer;
-      this.#is(edited.plan, name, 'draft');
+      if (edited.plan) this.#is(edited.plan, name, 'draft');
+      else await this.refresh();
       // What went wrong meanwhile was done after this, and is what people wait to read.
       if (this.#refusals === before) this.tell(edited.says);
       void turns.settled().then(over);
@@ -107,7 +144,7 @@ class SiteState {
     }
   }
 
-  async #told(done: string, action: () => Promise<Edited>): Promise<void> {
+  async #told(done: string, action: (once: string) => Promise<Edited>): Promise<void> {
     try {
       const edited = await this.#edit(action);
       this.tell(`${done}: ${edited.says}`);

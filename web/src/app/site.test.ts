@@ -31,7 +31,11 @@ describe('the plan that is open', () => {
     site.view = version(7);
     api.edit.mockResolvedValue(kept(8, 'Bookings, name: Tickets'));
     await site.change(WISH);
-    expect(api.edit).toHaveBeenCalledWith('saltreach', { wishes: [WISH], version: 7 });
+    expect(api.edit).toHaveBeenCalledWith('saltreach', {
+      wishes: [WISH],
+      version: 7,
+      once: expect.stringMatching(/^[0-9a-f]{32}$/) as string,
+    });
     expect([site.version, site.says, site.wrong]).toEqual([8, 'Bookings, name: Tickets', false]);
     expect(api.plan).not.toHaveBeenCalled();
   });
@@ -40,7 +44,37 @@ describe('the plan that is open', () => {
     site.view = version(7);
     api.edit.mockResolvedValue(kept(9));
     await site.changeAnyway(WISH);
-    expect(api.edit).toHaveBeenCalledWith('saltreach', { wishes: [WISH] });
+    expect(api.edit).toHaveBeenCalledWith('saltreach', {
+      wishes: [WISH],
+      once: expect.stringMatching(/^[0-9a-f]{32}$/) as string,
+    });
+  });
+
+  it('is sent again under the same name where the answer was lost, and no more than once kept', async () => {
+    vi.useFakeTimers();
+    site.view = version(7);
+    api.edit.mockReset();
+    api.edit
+      .mockRejectedValueOnce(new Refused(0, ['lost']))
+      .mockRejectedValueOnce(new Refused(503, ['busy']));
+    api.edit.mockResolvedValue(kept(8));
+    const changed = site.change(WISH);
+    await vi.advanceTimersByTimeAsync(60_000);
+    await changed;
+    vi.useRealTimers();
+    const names = api.edit.mock.calls.map(([, wishes]) => (wishes as { once: string }).once);
+    expect(names).toHaveLength(3);
+    expect(new Set(names).size).toBe(1);
+  });
+
+  it('is made of as many edits as its wishes need', async () => {
+    site.view = version(7);
+    api.edit.mockReset();
+    api.edit.mockResolvedValueOnce(kept(8)).mockResolvedValueOnce(kept(9)).mockResolvedValueOnce(kept(10));
+    await site.change(...Array.from({ length: 401 }, () => WISH));
+    expect(api.edit.mock.calls.map(([, wishes]) => (wishes as { wishes: unknown[] }).wishes.length)).toEqual([
+      200, 200, 1,
+    ]);
   });
 
   it('says what is being changed until what it has become is there, or it is refused', async () => {

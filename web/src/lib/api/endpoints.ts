@@ -320,15 +320,16 @@ export function preview(
 /** POST /api/sites/{site}/draft/redo */
 export function redo(
   site: string,
+  query: { once?: string } = {},
   signal?: AbortSignal,
 ): Promise<Edited> {
-  return send('POST', `/sites/${encodeURIComponent(site)}/draft/redo`, { signal });
+  return send('POST', `/sites/${encodeURIComponent(site)}/draft/redo`, { query, signal });
 }
 
 /** POST /api/sites/{site}/draft/undo */
 export function undo(
   site: string,
-  query: { version?: number } = {},
+  query: { version?: number; once?: string } = {},
   signal?: AbortSignal,
 ): Promise<Edited> {
   return send('POST', `/sites/${encodeURIComponent(site)}/draft/undo`, { query, signal });

@@ -194,7 +194,7 @@ export interface DoneView {
 export interface Edited {
   version: number;
   says: string;
-  plan: SiteView;
+  plan?: SiteView;
 }
 
 export interface EndView {
@@ -1126,6 +1126,7 @@ export interface Wishes {
   wishes: Wish[];
   version?: number | null;
   holes?: boolean | null;
+  once?: string | null;
 }
 
 export interface Would {

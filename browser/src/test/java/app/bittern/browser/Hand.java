@@ -7,7 +7,8 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.regex.Pattern;
 
-/// Somebody who works with the mouse alone, or with the keyboard alone; what is typed are names, numbers and rules.
+/// Somebody who works with the mouse alone, or with the keyboard alone; what is typed are names, numbers and
+/// rules.
 /// Presses
 /// are counted: of the mouse's button, and of keys that are not part of what is typed.
 sealed interface Hand permits Hand.Mouse, Hand.Keyboard {
@@ -60,7 +61,8 @@ sealed interface Hand permits Hand.Mouse, Hand.Keyboard {
             press(page.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("Screens"))
                     .getByRole(
                             AriaRole.LINK,
-                            new Locator.GetByRoleOptions().setName(Pattern.compile("^" + screen + "(\\s*[0-9]+.*)?$"))));
+                            new Locator.GetByRoleOptions()
+                                    .setName(Pattern.compile("^" + screen + "(\\s*[0-9]+.*)?$"))));
         }
 
         @Override

@@ -60,8 +60,16 @@ public record E164(String text) implements Comparable<E164> {
         try {
             PhoneNumberUtil numbers = PhoneNumberUtil.getInstance();
             PhoneNumber read = numbers.parse(bare, country);
-            // A number without its area, which only neighbours can dial, is not one that arrives on a trunk.
-            return numbers.isPossibleNumberWithReason(read) == PhoneNumberUtil.ValidationResult.IS_POSSIBLE
+            // A number without its area, which only neighbours can dial, is not one that arrives on a trunk;
+            // one that
+            // is too
+            // short keeps the national prefix in what the library reads.
+            String prefix = numbers.getNddPrefixForRegion(country, true);
+            boolean whole = prefix == null
+                    || prefix.isEmpty()
+                    || !bare.startsWith(prefix)
+                    || !numbers.getNationalSignificantNumber(read).startsWith(prefix);
+            return whole && numbers.isPossibleNumberWithReason(read) == PhoneNumberUtil.ValidationResult.IS_POSSIBLE
                     ? parse(numbers.format(read, PhoneNumberFormat.E164))
                     : Optional.empty();
         } catch (NumberParseException notANumber) {

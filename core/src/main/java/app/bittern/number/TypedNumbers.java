@@ -6,15 +6,22 @@ import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
-/// Reads numbers as people write them down, a line each: `01632 960100 Main line`, `+44 1632 960144`, `Freight: (01632)
+/// Reads numbers as people write them down, a line each: `01632 960100 Main line`, `+44 1632 960144`, `Freight:
+/// (01632)
 /// 960-170`, a block `01632 960200-209` or `01632 960200 to 01632 960209`.
 public final class TypedNumbers {
     /// A block is read up to so many numbers.
     public static final int MOST = 1000;
 
-    private static final Pattern NUMBER = Pattern.compile("\\+?[0-9(][0-9 ().\u00a0/-]{4,}[0-9]");
+    /// A text is read up to so many lines, each of so many characters, and so many numbers in all.
+    public static final int LINES = 20_000;
+
+    private static final int LONGEST = 200;
+    private static final int NUMBERS = 5000;
+
+    private static final Pattern NUMBER = Pattern.compile("\\+?[0-9(][0-9 ().\u00a0/-]{4,40}[0-9]");
     private static final Pattern BLOCK = Pattern.compile(
-            "(\\+?[0-9(][0-9 ().\u00a0]{4,}[0-9])\\s*(?:-|–|—|to|bis|\\.\\.)\\s*(\\+?[0-9(][0-9 ().\u00a0]*)");
+            "(\\+?[0-9(][0-9 ().\u00a0]{4,40}[0-9])\\s*(?:-|–|—|to|bis|\\.\\.)\\s*(\\+?[0-9(][0-9 ().\u00a0]{0,40})");
 
     private TypedNumbers() {}
 
@@ -36,11 +43,34 @@ public final class TypedNumbers {
     public static List<Line> read(String text, String country) {
         List<Line> lines = new ArrayList<>();
         int place = 0;
-        for (String line : text.split("\r?\n", -1)) {
+        int numbers = 0;
+        for (String line : text.split("\r?\n", LINES + 1)) {
             place++;
-            if (!line.isBlank()) {
-                lines.add(line(place, line.strip(), country));
+            if (place > LINES) {
+                lines.add(new Line(place, List.of(), "", Optional.of("more than " + LINES + " lines at once")));
+                break;
             }
+            if (line.isBlank()) {
+                continue;
+            }
+            Line read = line.length() > LONGEST
+                    ? new Line(
+                            place,
+                            List.of(),
+                            line.substring(0, LONGEST),
+                            Optional.of(line.length() + " characters long: " + LONGEST + " are allowed"))
+                    : line(place, line.strip(), country);
+            numbers += read.numbers().size();
+            if (numbers > NUMBERS) {
+                lines.add(new Line(
+                        place,
+                        List.of(),
+                        read.name(),
+                        Optional.of("more than " + NUMBERS
+                                + " numbers at once: this line and those after it are not read")));
+                break;
+            }
+            lines.add(read);
         }
         return lines;
     }

@@ -150,6 +150,9 @@ public final class Plan {
 
     /// The uses in this plan, of those in the one before: finding all anew takes as long as the plan is large.
     private Map<Ref, List<Use>> usesAfter(Map<Ref, List<Use>> known, Optional<PlanObject> before, PlanObject object) {
+        if (before.filter(old -> old.slots().equals(object.slots())).isPresent()) {
+            return known;
+        }
         Map<Ref, List<Use>> after = new HashMap<>(known);
         before.ifPresent(old -> old.slots().stream()
                 .flatMap(slot -> slot.target().stream())

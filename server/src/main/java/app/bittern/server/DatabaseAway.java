@@ -3,6 +3,7 @@ package app.bittern.server;
 import java.sql.SQLException;
 import java.sql.SQLTransientConnectionException;
 import java.util.Optional;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 
 /// Tells a database that cannot be reached from everything else that may be wrong with what was asked of it.
@@ -10,11 +11,15 @@ public final class DatabaseAway {
     /// What the pool says of a connection that it has given up, without a state.
     private static final String CLOSED = "Connection is closed";
 
+    /// As HikariCP says it: none is idle, and as many are in use as there are.
+    private static final Pattern ALL_IN_USE = Pattern.compile("\\(total=([1-9][0-9]*), active=\\1, idle=0,");
+
     private static final String UNWRITABLE = "22021";
 
     private DatabaseAway() {}
 
-    /// Whether something failed because there is no connection, or the database is just starting or ending: SQLSTATE
+    /// Whether something failed because there is no connection, or the database is just starting or ending:
+    /// SQLSTATE
     /// class 08 (ISO 9075) and PostgreSQL's 57P01 to 57P03
     /// and 53300.
     public static boolean is(Throwable failed) {
@@ -24,6 +29,19 @@ public final class DatabaseAway {
                         || Optional.ofNullable(sql.getSQLState())
                                 .filter(state -> state.startsWith("08") || state.matches("57P0[1-3]|53300"))
                                 .isPresent());
+    }
+
+    /// Whether all connections were in use for as long as one was waited for, while none that was tried failed:
+    /// the
+    /// database
+    /// is there, and there is more to do than it can.
+    public static boolean isBusy(Throwable failed) {
+        return causes(failed)
+                .anyMatch(sql -> sql instanceof SQLTransientConnectionException
+                        && sql.getCause() == null
+                        && ALL_IN_USE
+                                .matcher(Optional.ofNullable(sql.getMessage()).orElse(""))
+                                .find());
     }
 
     /// Whether there is no room to keep anything: SQLSTATE 53000 to 53200, a full disk above all.

@@ -77,6 +77,11 @@ class Refusals extends ResponseEntityExceptionHandler {
         if (!DatabaseAway.is(failed)) {
             throw failed;
         }
+        if (DatabaseAway.isBusy(failed)) {
+            return refused(new Refusal(
+                    HttpStatus.SERVICE_UNAVAILABLE,
+                    List.of("The server has more to do just now than it can: try again in a second.")));
+        }
         logger.warn("the database cannot be reached: " + failed);
         reach.lost();
         return refused(Reach.refusal());

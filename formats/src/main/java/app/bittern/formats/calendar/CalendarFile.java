@@ -12,7 +12,8 @@ import net.fortuna.ical4j.data.ParserException;
 import net.fortuna.ical4j.model.Component;
 import net.fortuna.ical4j.model.component.CalendarComponent;
 
-/// What a calendar file (iCalendar, RFC 5545) says of days: each event as days of a rule, and what cannot be one, with
+/// What a calendar file (iCalendar, RFC 5545) says of days: each event as days of a rule, and what cannot be
+/// one, with
 /// the line and the reason. One event that cannot be read does not keep the others from being read.
 ///
 /// @param events in the order of the file
@@ -36,6 +37,9 @@ public record CalendarFile(List<CalendarEvent> events, List<Unread> unread) {
     /// A component of the file: its lines as they stand.
     private record Block(String name, int line, StringBuilder text) {}
 
+    /// So many entries of a file are read.
+    public static final int MOST = 5000;
+
     /// Reads a file.
     ///
     /// @param zone whose time is meant by times of day
@@ -43,16 +47,25 @@ public record CalendarFile(List<CalendarEvent> events, List<Unread> unread) {
         List<CalendarEvent> events = new ArrayList<>();
         List<Unread> unread = new ArrayList<>();
         List<Block> blocks = blocks(text, unread);
-        for (Block block : blocks) {
+        if (blocks.size() > MOST) {
+            unread.add(new Unread(
+                    blocks.get(MOST).line(),
+                    "the rest of the file",
+                    "it has " + blocks.size() + " entries: the first " + MOST + " are read"));
+        }
+        CalendarBuilder builder = new CalendarBuilder();
+        for (Block block : blocks.subList(0, Math.min(MOST, blocks.size()))) {
             if (!block.name().equals(EVENT)) {
                 unread.add(new Unread(block.line(), block.name(), "only events (VEVENT) say days"));
                 continue;
             }
             try {
-                events.add(CalendarEvent.of(block.line(), event(block), zone));
+                events.add(CalendarEvent.of(block.line(), event(builder, block), zone));
             } catch (CalendarEvent.NotDays why) {
                 unread.add(new Unread(block.line(), why.title(), why.why()));
             } catch (ParserException | IOException | RuntimeException broken) {
+                // One that has met something broken may be in the midst of it still.
+                builder = new CalendarBuilder();
                 unread.add(new Unread(
                         block.line(),
                         EVENT,
@@ -62,14 +75,13 @@ public record CalendarFile(List<CalendarEvent> events, List<Unread> unread) {
         return new CalendarFile(events, unread);
     }
 
-    private static CalendarComponent event(Block block) throws ParserException, IOException {
+    private static CalendarComponent event(CalendarBuilder builder, Block block) throws ParserException, IOException {
         String alone = BEGIN + CALENDAR + "\r\nVERSION:2.0\r\nPRODID:-//Bittern//EN\r\n" + block.text() + END + CALENDAR
                 + "\r\n";
-        return new CalendarBuilder()
-                .build(new StringReader(alone)).getComponents().stream()
-                        .filter(one -> one.getName().equals(Component.VEVENT))
-                        .findFirst()
-                        .orElseThrow(() -> new ParserException("an event without an end", block.line()));
+        return builder.build(new StringReader(alone)).getComponents().stream()
+                .filter(one -> one.getName().equals(Component.VEVENT))
+                .findFirst()
+                .orElseThrow(() -> new ParserException("an event without an end", block.line()));
     }
 
     /// The components right under the calendar, without time zones: the runtime knows those.

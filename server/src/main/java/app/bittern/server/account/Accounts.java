@@ -5,6 +5,7 @@ import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import org.slf4j.Logger;
@@ -20,7 +21,8 @@ import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/// The accounts. The first is made at the first start, with a password that is printed once and changed at the first
+/// The accounts. The first is made at the first start, with a password that is printed once and changed at the
+/// first
 /// sign-in; the demo's has the password that the start command keeps, and prints at every start.
 @Service
 class Accounts implements UserDetailsService, ApplicationRunner {
@@ -111,15 +113,23 @@ class Accounts implements UserDetailsService, ApplicationRunner {
         }
     }
 
+    /// A password as it is kept. It takes a tenth of a second, so it is made before a connection to the
+    /// database is
+    /// held.
+    String hashed(String password) {
+        return Objects.requireNonNull(encoder.encode(password));
+    }
+
     /// Makes an account, or says that the name is taken.
     ///
+    /// @param hash of its password, see [#hashed]
     /// @return whether it was made
     @Transactional
-    public boolean make(String name, String password) {
+    public boolean make(String name, String hash) {
         if (rows.existsByName(name)) {
             return false;
         }
-        rows.saveAndFlush(new AccountRow(name, encoder.encode(password)));
+        rows.saveAndFlush(new AccountRow(name, hash));
         return true;
     }
 
@@ -129,9 +139,10 @@ class Accounts implements UserDetailsService, ApplicationRunner {
                 .isPresent();
     }
 
+    /// @param hash of the password, see [#hashed]
     @Transactional
-    public void password(String account, String password) {
-        rows.findByName(account).orElseThrow(Asking::nobody).password(encoder.encode(password), false);
+    public void password(String account, String hash) {
+        rows.findByName(account).orElseThrow(Asking::nobody).password(hash, false);
     }
 
     private static String generated() {

@@ -2,6 +2,8 @@ package app.bittern.server.account;
 
 import app.bittern.server.Digest;
 import app.bittern.server.Refusal;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import io.github.bucket4j.Bandwidth;
 import io.github.bucket4j.BucketConfiguration;
 import io.github.bucket4j.ConsumptionProbe;
@@ -13,16 +15,23 @@ import io.github.bucket4j.postgresql.Bucket4jPostgreSQL;
 import io.github.bucket4j.postgresql.PostgreSQLSelectForUpdateBasedProxyManager;
 import java.time.Clock;
 import java.time.Duration;
+import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
+import java.util.function.Supplier;
 import javax.sql.DataSource;
 import org.springframework.http.HttpStatus;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 
-/// How many wrong passwords are taken, before any is looked at: each attempt takes one of a few tokens that come back
-/// with time (token bucket), checked and counted in one step of the database, so that it holds for attempts at once,
+/// How many wrong passwords are taken, before any is looked at: each attempt takes one of a few tokens that
+/// come back
+/// with time (token bucket), checked and counted in one step of the database, so that it holds for attempts at
+/// once,
 /// over several servers and after a restart. A right password gives its tokens back.
 @Component
 class Attempts {
@@ -64,6 +73,11 @@ class Attempts {
             return new Needed(Bucket.BROWSER, shortened(digest));
         }
 
+        /// Of somebody who has signed in, by what tells that browser from others.
+        static Needed ofSession(String session) {
+            return new Needed(Bucket.BROWSER, shortened(Digest.of(session)));
+        }
+
         private static String shortened(String digest) {
             return digest.substring(0, DIGITS);
         }
@@ -81,9 +95,20 @@ class Attempts {
 
     private static final Duration KEPT = Duration.ofHours(1);
 
+    private static final int CONNECTIONS = 2;
+    private static final Duration WAIT = Duration.ofSeconds(2);
+    private static final int HELD = 10_000;
+
     private final PostgreSQLSelectForUpdateBasedProxyManager<String> buckets;
+    private final Clock clock;
+    private final Semaphore connections = new Semaphore(CONNECTIONS);
+
+    /// Until when whoever has no tokens is held off: asked of the memory, which no number of attempts uses up.
+    private final Cache<String, Instant> lockedOut =
+            Caffeine.newBuilder().maximumSize(HELD).build();
 
     Attempts(DataSource source, Clock clock) {
+        this.clock = clock;
         buckets = Bucket4jPostgreSQL.selectForUpdateBasedBuilder(source)
                 .primaryKeyMapper(PrimaryKeyMapper.STRING)
                 .table("attempt")
@@ -113,16 +138,48 @@ class Attempts {
     ///
     /// @return how long to wait; zero where the attempt may be made
     Duration taken(List<Needed> needed) {
+        Instant now = clock.instant();
+        Optional<Instant> held = needed.stream()
+                .flatMap(one -> Optional.ofNullable(lockedOut.getIfPresent(one.id())).stream())
+                .max(Comparator.naturalOrder())
+                .filter(now::isBefore);
+        return held.isPresent() ? Duration.between(now, held.get()) : few(() -> asked(needed));
+    }
+
+    private Duration asked(List<Needed> needed) {
         List<Needed> taken = new ArrayList<>();
         for (Needed one : needed) {
             ConsumptionProbe probe = of(one).tryConsumeAndReturnRemaining(1);
             if (!probe.isConsumed()) {
-                givenBack(taken);
-                return Duration.ofNanos(probe.getNanosToWaitForRefill());
+                taken.forEach(back -> of(back).addTokens(1));
+                Duration wait = Duration.ofNanos(probe.getNanosToWaitForRefill());
+                lockedOut.put(one.id(), clock.instant().plus(wait));
+                return wait;
             }
             taken.add(one);
         }
         return Duration.ZERO;
+    }
+
+    /// Strangers who try passwords have two of the connections to the database between them, never those of who
+    /// works.
+    private <T> T few(Supplier<T> work) {
+        boolean let = false;
+        try {
+            let = connections.tryAcquire(WAIT.toMillis(), TimeUnit.MILLISECONDS);
+        } catch (InterruptedException ending) {
+            Thread.currentThread().interrupt();
+        }
+        if (!let) {
+            throw new Refusal(
+                    HttpStatus.SERVICE_UNAVAILABLE,
+                    List.of("Too many people are signing in at once: try again in some seconds."));
+        }
+        try {
+            return work.get();
+        } finally {
+            connections.release();
+        }
     }
 
     /// What is said to one who has to wait.
@@ -137,7 +194,11 @@ class Attempts {
     }
 
     void givenBack(List<Needed> taken) {
-        taken.forEach(one -> of(one).addTokens(1));
+        few(() -> {
+            taken.forEach(one -> of(one).addTokens(1));
+            return taken;
+        });
+        taken.forEach(one -> lockedOut.invalidate(one.id()));
     }
 
     @Scheduled(fixedDelay = 1, timeUnit = TimeUnit.MINUTES)

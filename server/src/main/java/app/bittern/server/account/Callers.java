@@ -20,7 +20,8 @@ import org.springframework.security.web.context.SecurityContextRepository;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.TransactionException;
 
-/// Tells of each request who asks: a machine by its token where it shows one, else a person by the session's cookie.
+/// Tells of each request who asks: a machine by its token where it shows one, else a person by the session's
+/// cookie.
 /// Nothing is kept in the server's memory but what was read a moment ago.
 @Component
 public class Callers implements SecurityContextRepository {
@@ -34,7 +35,8 @@ public class Callers implements SecurityContextRepository {
         this.machines = machines;
     }
 
-    /// Whether it shows a token as machines have it (RFC 6750); no page of another site can make a browser send that.
+    /// Whether it shows a token as machines have it (RFC 6750); no page of another site can make a browser send
+    /// that.
     public static boolean showsToken(HttpServletRequest request) {
         return token(request).isPresent();
     }
@@ -54,7 +56,13 @@ public class Callers implements SecurityContextRepository {
         return () -> session.flatMap(sessions::of);
     }
 
-    /// What was read of accounts a moment ago is read again.
+    /// What was read of accounts a moment ago is read again; while the database is away it holds all the same.
+    public void readAgain() {
+        sessions.readAgain();
+        machines.readAgain();
+    }
+
+    /// What was read of accounts a moment ago holds no more.
     public void forget() {
         sessions.forget();
         machines.forget();

@@ -13,7 +13,9 @@ import java.util.Optional;
 import java.util.Set;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
 
 /// Links that let somebody in: each is good once, for a week, and brings rights at one site or at every one.
 @Service
@@ -26,8 +28,16 @@ class Invitations {
     private final Accounts accounts;
     private final Passwords passwords;
     private final Clock clock;
+    private final TransactionTemplate transaction;
 
-    Invitations(InvitationRows rows, AccountRightRows rights, Accounts accounts, Passwords passwords, Clock clock) {
+    Invitations(
+            InvitationRows rows,
+            AccountRightRows rights,
+            Accounts accounts,
+            Passwords passwords,
+            Clock clock,
+            PlatformTransactionManager transactions) {
+        this.transaction = new TransactionTemplate(transactions);
         this.rows = rows;
         this.rights = rights;
         this.accounts = accounts;
@@ -80,12 +90,16 @@ class Invitations {
     record Accepted(String account, Optional<String> site, List<String> rights) {}
 
     /// Makes an account by it.
-    @Transactional
-    public Accepted accept(String secret, String name, String password) {
-        InvitationRow row = open(secret);
+    Accepted accept(String secret, String name, String password) {
+        open(secret);
         String given = Named.given(name);
         passwords.check(given, password);
-        if (!accounts.make(given, password)) {
+        String hash = accounts.hashed(password);
+        return transaction.execute(status -> made(open(secret), given, hash));
+    }
+
+    private Accepted made(InvitationRow row, String given, String hash) {
+        if (!accounts.make(given, hash)) {
             throw new Refusal(
                     HttpStatus.CONFLICT,
                     List.of("There is an account '" + Problem.shown(given)

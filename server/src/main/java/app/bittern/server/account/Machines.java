@@ -32,7 +32,12 @@ class Machines {
 
     private record Open(Who who, Instant endsAt) {}
 
-    Machines(MachineRows rows, Clock clock, ApplicationEventPublisher publisher, PlatformTransactionManager transactions, Reach reach) {
+    Machines(
+            MachineRows rows,
+            Clock clock,
+            ApplicationEventPublisher publisher,
+            PlatformTransactionManager transactions,
+            Reach reach) {
         this.publisher = publisher;
         this.open = new Recently<>(reach);
         this.rows = rows;
@@ -65,7 +70,12 @@ class Machines {
                 row.endsAt()));
     }
 
-    /// What was read a moment ago is read again.
+    /// See [Recently#readAgain].
+    void readAgain() {
+        open.readAgain();
+    }
+
+    /// What was read a moment ago holds no more.
     void forget() {
         open.forget();
     }

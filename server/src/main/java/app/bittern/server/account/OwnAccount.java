@@ -69,7 +69,7 @@ class OwnAccount {
         confirmed(who, wanted.current());
         String fresh = Optional.ofNullable(wanted.password()).orElse("");
         passwords.check(who.name(), fresh);
-        accounts.password(who.name(), fresh);
+        accounts.password(who.name(), accounts.hashed(fresh));
         sessions.endOthers(who.name(), request);
         log.note(SecurityLog.Kind.PASSWORD, who.name(), Optional.empty(), "password changed");
     }
@@ -85,7 +85,8 @@ class OwnAccount {
     }
 
     private List<Attempts.Needed> taken(Who who) {
-        List<Attempts.Needed> needed = List.of(Attempts.Needed.ofName(who.name()));
+        // Of the session and not of the name: a stranger's wrong passwords do not keep the owner from this.
+        List<Attempts.Needed> needed = List.of(Attempts.Needed.ofSession(who.session()));
         Duration wait = attempts.taken(needed);
         if (!wait.isZero()) {
             log.noteHeld(who.name());
@@ -98,6 +99,11 @@ class OwnAccount {
     @PostMapping("/factor")
     AccountApi.WantedFactor wantFactor(@RequestBody AccountApi.Confirmed given, Who who) {
         confirmed(who, given.password());
+        if (who.factor()) {
+            throw new Refusal(
+                    HttpStatus.CONFLICT,
+                    List.of("A second factor is on: switch it off with a code of it first, then set up the other."));
+        }
         String secret = factor.want(who.name());
         String label = URLEncoder.encode("Bittern:" + who.name(), StandardCharsets.UTF_8)
                 .replace("+", "%20");

@@ -6,12 +6,14 @@ import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Duration;
 import java.util.Optional;
+import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.Predicate;
 import java.util.function.Supplier;
 import org.springframework.dao.DataAccessException;
 import org.springframework.transaction.TransactionException;
 
-/// What was read of the database a moment ago, by a digest: every request asks for it. While the database is away it
+/// What was read of the database a moment ago, by a digest: every request asks for it. While the database is
+/// away it
 /// holds what was read last, for nobody can have taken it back on this server meanwhile.
 final class Recently<T> {
     /// So soon it is felt on another server that something was taken back.
@@ -27,6 +29,7 @@ final class Recently<T> {
             .build();
 
     private final Reach reach;
+    private final AtomicLong again = new AtomicLong(System.nanoTime());
 
     Recently(Reach reach) {
         this.reach = reach;
@@ -36,7 +39,10 @@ final class Recently<T> {
     /// @param read  empty where there is none; that is not held, for anybody can ask for what there is not
     Optional<T> of(String digest, Predicate<T> fresh, Supplier<Optional<T>> read) {
         Read<T> before = held.getIfPresent(digest);
-        if (before != null && System.nanoTime() - before.at() < MOMENT.toNanos() && fresh.test(before.value())) {
+        if (before != null
+                && System.nanoTime() - before.at() < MOMENT.toNanos()
+                && before.at() - again.get() > 0
+                && fresh.test(before.value())) {
             return Optional.of(before.value());
         }
         if (before != null && reach.isAway()) {
@@ -47,7 +53,7 @@ final class Recently<T> {
         try {
             value = read.get();
         } catch (DataAccessException | TransactionException failed) {
-            if (DatabaseAway.is(failed)) {
+            if (DatabaseAway.is(failed) && !DatabaseAway.isBusy(failed)) {
                 reach.lost();
             }
             if (before == null || !DatabaseAway.is(failed)) {
@@ -58,6 +64,11 @@ final class Recently<T> {
         value.ifPresentOrElse(
                 one -> held.put(digest, new Read<>(one, System.nanoTime())), () -> held.invalidate(digest));
         return value;
+    }
+
+    /// Something may have been changed that this server has not heard of: all is read again, where it can be.
+    void readAgain() {
+        again.set(System.nanoTime());
     }
 
     /// Something has been changed of which everything may depend.

@@ -22,7 +22,8 @@ import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.TransactionException;
 import org.springframework.transaction.support.TransactionTemplate;
 
-/// Who is signed in, kept in the database: it outlives a restart, holds on every server, and can be ended from another
+/// Who is signed in, kept in the database: it outlives a restart, holds on every server, and can be ended from
+/// another
 /// browser. One ends after 12 h in which nothing was asked, and after 7 days in any case.
 @Component
 public class Sessions {
@@ -174,7 +175,12 @@ public class Sessions {
         open.forget();
     }
 
-    /// What was read a moment ago is read again.
+    /// See [Recently#readAgain].
+    void readAgain() {
+        open.readAgain();
+    }
+
+    /// What was read a moment ago holds no more.
     void forget() {
         open.forget();
     }

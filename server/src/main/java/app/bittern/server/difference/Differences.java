@@ -78,7 +78,11 @@ public class Differences {
         background.later(Background.Rank.DIFFERENCES, () -> {
             try {
                 Change change = change(made.before(), made.after().plan());
-                DifferenceApi.Noticed noticed = thought(change).orElseGet(() -> between(change, Wanted.ALWAYS));
+                DifferenceApi.Noticed noticed = thought(change)
+                        .orElseGet(() -> between(change, () -> {
+                            background.giveWay();
+                            return true;
+                        }));
                 String json = mapper.writeValueAsString(noticed);
                 String site = made.after().site();
                 long version = made.after().version();
@@ -96,7 +100,8 @@ public class Differences {
         });
     }
 
-    /// What callers would notice of a change that somebody thinks about: of each browser the newest is answered, as
+    /// What callers would notice of a change that somebody thinks about: of each browser the newest is
+    /// answered, as
     /// long as the draft stays as it is.
     ///
     /// @throws java.util.concurrent.CancellationException where it is not asked for any more

@@ -76,13 +76,21 @@ public final class EditApi {
 
     /// @param version of the draft that they were made from; the draft as it is now where absent
     /// @param holes   whether what is set or made may lead to what is not there
+    /// @param once    what the browser calls this edit: sent again, as after a lost answer, it is the same
     public record Wishes(
             List<Wish> wishes,
             @Nullable Long version,
-            @Nullable Boolean holes) {
+            @Nullable Boolean holes,
+            @Nullable String once) {
+        /// So many are one edit.
+        private static final int MOST = 200;
+
         @SuppressWarnings("NullAway") // what arrives may lack anything
         public Wishes {
             wishes = needed("wishes", wishes);
+            if (wishes.size() > MOST) {
+                throw Refusal.unusable("wishes: found " + wishes.size() + "; allowed are " + MOST + " in one edit.");
+            }
         }
     }
 
@@ -121,6 +129,7 @@ public final class EditApi {
 
     /// What has been kept.
     ///
-    /// @param plan the draft with it, so that nobody has to ask again what it is by now
-    public record Edited(long version, String says, SiteApi.SiteView plan) {}
+    /// @param plan the draft with it, so that nobody has to ask again what it is by now; absent where there was no
+    /// time for it
+    public record Edited(long version, String says, Optional<SiteApi.SiteView> plan) {}
 }

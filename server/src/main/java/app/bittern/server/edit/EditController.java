@@ -1,6 +1,5 @@
 package app.bittern.server.edit;
 
-import app.bittern.edit.Edits;
 import app.bittern.edit.PlanEdit;
 import app.bittern.formats.TakingBack;
 import app.bittern.formats.ThreeWay;
@@ -15,10 +14,12 @@ import app.bittern.server.finding.Findings;
 import app.bittern.server.object.Where;
 import app.bittern.server.plan.Asked;
 import app.bittern.server.plan.Change;
+import app.bittern.server.plan.Draft;
 import app.bittern.server.plan.Drafts;
 import app.bittern.server.plan.JournalRow;
 import app.bittern.server.plan.JournalRows;
 import app.bittern.server.plan.Plans;
+import app.bittern.server.site.SiteApi;
 import app.bittern.server.site.SiteViews;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
@@ -26,7 +27,11 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.dao.DataAccessException;
 import org.springframework.http.HttpStatus;
+import org.springframework.transaction.TransactionException;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -39,6 +44,8 @@ import org.springframework.web.bind.annotation.RestController;
 @Needs(Need.LOOK)
 @RequestMapping("/api/sites/{site}/draft")
 class EditController {
+    private static final Logger LOG = LoggerFactory.getLogger(EditController.class);
+
     private final Drafts drafts;
     private final JournalRows journal;
     private final Findings findings;
@@ -68,12 +75,14 @@ class EditController {
         if (wishes.wishes().isEmpty() || wishes.wishes().stream().anyMatch(Objects::isNull)) {
             throw Refusal.unusable("No change was asked for: at least one is needed.");
         }
+        Change.Once once = Change.Once.given(Change.Author.of(who), wishes.once());
         return edited(
-                drafts.change(site, plan -> {
+                drafts.change(site, once, plan -> {
                     WishedEdit wished = new WishedEdit(
                             since(site, wishes.version()), changed -> findings.of(changed, plans.asked(site, "draft")));
                     PlanEdit edit = wished.of(plan, wishes.wishes(), Boolean.TRUE.equals(wishes.holes()));
-                    return Change.edit(Change.Author.of(who), wished.says(), edit);
+                    return Change.edit(Change.Author.of(who), wished.says(), edit)
+                            .making(wished.applied());
                 }),
                 who);
     }
@@ -83,17 +92,28 @@ class EditController {
     EditApi.Preview preview(@PathVariable String site, @RequestBody EditApi.Wishes wishes, Who who) {
         Asked asked = plans.asked(site, "draft");
         WishedEdit wished = new WishedEdit(since(site, wishes.version()), changed -> findings.of(changed, asked));
-        PlanEdit edit = wished.of(asked.plan(), wishes.wishes(), Boolean.TRUE.equals(wishes.holes()));
-        return switch (Edits.apply(asked.plan(), edit)) {
-            case Edits.Result.Refused(String says) -> throw new Refusal(HttpStatus.CONFLICT, List.of(says));
-            case Edits.Result.Applied(Plan after, PlanEdit inverse) ->
-                new EditApi.Preview(wished.says(), differences.thoughtAbout(who.session(), asked, after));
-        };
+        var _ = wished.of(asked.plan(), wishes.wishes(), Boolean.TRUE.equals(wishes.holes()));
+        return new EditApi.Preview(
+                wished.says(),
+                differences.thoughtAbout(who.session(), asked, wished.applied().plan()));
     }
 
     private EditApi.Edited edited(Drafts.Changed changed, Who who) {
-        return new EditApi.Edited(
-                changed.draft().version(), changed.change().says(), views.of(Asked.of(changed.draft()), who));
+        return new EditApi.Edited(changed.version(), changed.says(), view(changed.draft(), who));
+    }
+
+    /// Empty where the database has no time for it just now: what is kept is not answered with an error.
+    private Optional<SiteApi.SiteView> view(Draft draft, Who who) {
+        try {
+            return Optional.of(views.of(Asked.of(draft), who));
+        } catch (DataAccessException | TransactionException failed) {
+            LOG.warn(
+                    "bittern: version {} of {} is kept and was answered without its plan",
+                    draft.version(),
+                    draft.site(),
+                    failed);
+            return Optional.empty();
+        }
     }
 
     /// What has been changed since the version that wishes were made from.
@@ -105,9 +125,14 @@ class EditController {
     /// Takes back the last edit of this browser, or that of a version whoever made it: its own fields alone.
     @Needs(Need.CHANGE)
     @PostMapping("/undo")
-    EditApi.Edited undo(@PathVariable String site, @RequestParam(required = false) @Nullable Long version, Who who) {
+    EditApi.Edited undo(
+            @PathVariable String site,
+            @RequestParam(required = false) @Nullable Long version,
+            @RequestParam(required = false) @Nullable String once,
+            Who who) {
         return again(
                 site,
+                once,
                 who,
                 "undo",
                 () -> version == null
@@ -119,16 +144,31 @@ class EditController {
 
     @Needs(Need.CHANGE)
     @PostMapping("/redo")
-    EditApi.Edited redo(@PathVariable String site, Who who) {
-        return again(site, who, "redo", () -> journal.lastUndone(site, who.session()), "There is nothing to redo.");
+    EditApi.Edited redo(@PathVariable String site, @RequestParam(required = false) @Nullable String once, Who who) {
+        return again(
+                site, once, who, "redo", () -> journal.lastUndone(site, who.session()), "There is nothing to redo.");
     }
 
-    private EditApi.Edited again(String site, Who who, String kind, Supplier<Optional<JournalRow>> last, String none) {
+    private EditApi.Edited again(
+            String site,
+            @Nullable String once,
+            Who who,
+            String kind,
+            Supplier<Optional<JournalRow>> last,
+            String none) {
         return edited(
-                drafts.change(site, plan -> {
+                drafts.change(site, Change.Once.given(Change.Author.of(who), once), plan -> {
                     JournalRow row = last.get().orElseThrow(() -> new Refusal(HttpStatus.CONFLICT, List.of(none)));
                     PlanEdit back = takenBack(site, plan, row);
-                    return new Change(who.name(), who.session(), kind, row.says(), back, Optional.of(row.version()));
+                    return new Change(
+                            who.name(),
+                            who.session(),
+                            kind,
+                            row.says(),
+                            back,
+                            Optional.of(row.version()),
+                            Optional.empty(),
+                            Optional.empty());
                 }),
                 who);
     }

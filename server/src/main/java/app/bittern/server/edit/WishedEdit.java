@@ -38,6 +38,7 @@ final class WishedEdit {
     private final Since since;
     private final Function<Plan, List<Finding>> findings;
     private final List<String> says = new ArrayList<>();
+    private Optional<Edits.Result.Applied> applied = Optional.empty();
 
     /// @param since    what others have done since
     /// @param findings what is found in a plan
@@ -56,12 +57,16 @@ final class WishedEdit {
     /// @param holes whether what is set or made may lead to what is not there
     PlanEdit of(Plan plan, List<EditApi.Wish> wishes, boolean holes) {
         List<PlanEdit> edits = new ArrayList<>();
+        List<PlanEdit> inverses = new ArrayList<>();
         Plan so = plan;
         for (EditApi.Wish wish : wishes) {
             PlanEdit edit = made(so, wish);
             edits.add(edit);
             so = switch (Edits.apply(so, edit)) {
-                case Edits.Result.Applied(Plan next, PlanEdit inverse) -> next;
+                case Edits.Result.Applied(Plan next, PlanEdit inverse) -> {
+                    inverses.addFirst(inverse);
+                    yield next;
+                }
                 case Edits.Result.Refused(String refused) -> throw new Refusal(HttpStatus.CONFLICT, List.of(refused));
             };
         }
@@ -69,7 +74,14 @@ final class WishedEdit {
         if (!holes) {
             noNewHoles(plan, so, all);
         }
+        applied = Optional.of(new Edits.Result.Applied(
+                so, inverses.size() == 1 ? inverses.getFirst() : new PlanEdit.Several(inverses)));
         return all;
+    }
+
+    /// What the edit that was made last makes of its plan: to make it takes as long as the plan is large.
+    Edits.Result.Applied applied() {
+        return applied.orElseThrow();
     }
 
     /// What is set or made leads to what there is; an object that is taken away may leave holes.
@@ -154,7 +166,8 @@ final class WishedEdit {
         return edit;
     }
 
-    /// Somebody in, out of, or otherwise in a group, a queue or a page: of it as it is now, so that two who set two
+    /// Somebody in, out of, or otherwise in a group, a queue or a page: of it as it is now, so that two who set
+    /// two
     /// people never clash.
     private PlanEdit member(Plan plan, EditApi.SetMember wished) {
         Ref ref = ref(wished.object());

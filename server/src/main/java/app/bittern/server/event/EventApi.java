@@ -2,7 +2,8 @@ package app.bittern.server.event;
 
 import java.util.List;
 
-/// What is sent to open screens; each is an event of the name of its record in lower case, about the site that it names.
+/// What is sent to open screens; each is an event of the name of its record in lower case, about the site that it
+/// names.
 public final class EventApi {
     private EventApi() {}
 
@@ -17,8 +18,7 @@ public final class EventApi {
     /// @param session in which browser; the same as the receiver's where it was its own
     /// @param objects which objects, by their references
     public record Edited(
-            String site,
-            long version, String account, String session, String says, List<String> objects) {}
+            String site, long version, String account, String session, String says, List<String> objects) {}
 
     /// How far the search for findings of a plan is.
     ///

@@ -110,7 +110,8 @@ public class Events {
     }
 
     /// @param versions of the drafts of the sites that are listened to
-    /// @param stays    whether who has opened it may still look at a site; asked with each beat, and when rights change
+    /// @param stays    whether who has opened it may still look at a site; asked with each beat, and as rights
+    /// change
     SseEmitter open(Map<String, Long> versions, Change.Author author, Predicate<String> stays) {
         Screen screen = new Screen(author, versions.keySet(), stays, this::gone);
         versions.forEach((site, version) -> {

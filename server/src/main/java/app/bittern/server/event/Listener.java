@@ -75,7 +75,8 @@ class Listener implements SmartLifecycle {
                 statement.execute("listen " + Notices.CHANNEL);
                 said = false;
                 missed();
-                rights();
+                callers.readAgain();
+                events.askAgain();
                 PGConnection listening = connection.unwrap(PGConnection.class);
                 while (isRunning()) {
                     for (PGNotification notice : listening.getNotifications(LISTEN_MILLIS)) {
@@ -117,7 +118,8 @@ class Listener implements SmartLifecycle {
         switch (words[0]) {
             case "edited" -> {
                 long version = Long.parseLong(words[2]);
-                // Told before it is known as told: what fails on the way is found when the connection is made anew.
+                // Told before it is known as told: what fails on the way is found when the connection is made
+                // anew.
                 edited(site, version);
                 known.merge(site, version, Math::max);
             }
@@ -133,7 +135,9 @@ class Listener implements SmartLifecycle {
         }
     }
 
-    /// Accounts may do something else than before, or a session has ended: what was read of them is read again, and every
+    /// Accounts may do something else than before, or a session has ended: what was read of them is read again,
+    /// and
+    /// every
     /// stream is asked whether it may go on.
     private void rights() {
         callers.forget();

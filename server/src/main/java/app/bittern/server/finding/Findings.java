@@ -72,7 +72,7 @@ public class Findings {
     /// the one that is asked about are there.
     public State of(Asked asked, Duration patience) {
         Examined examined = begun(asked);
-        Optional<List<Finding>> found = waited(examined, patience);
+        Optional<List<Finding>> found = background.awaited(() -> waited(examined, patience));
         int all = Catalogue.checks().size();
         return found.map(findings -> new State(findings, asked.plan(), asked.version(), true, all, all))
                 .orElseGet(() -> Optional.ofNullable(last.get(asked.site()))
@@ -91,7 +91,8 @@ public class Findings {
     ///
     /// @throws CancellationException where it is a draft that is changed meanwhile
     public List<Finding> all(Asked asked) {
-        return begun(asked).found.join();
+        Examined examined = begun(asked);
+        return background.awaited(examined.found::join);
     }
 
     @EventListener

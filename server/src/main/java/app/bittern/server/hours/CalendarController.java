@@ -13,6 +13,7 @@ import app.bittern.server.Refusal;
 import app.bittern.server.account.Need;
 import app.bittern.server.account.Needs;
 import app.bittern.server.plan.Asked;
+import app.bittern.server.work.Readings;
 import app.bittern.server.work.Work;
 import java.time.Clock;
 import java.util.List;
@@ -34,8 +35,10 @@ import org.springframework.web.bind.annotation.RestController;
 class CalendarController {
     private final Work work;
     private final Clock clock;
+    private final Readings readings;
 
-    CalendarController(Work work, Clock clock) {
+    CalendarController(Work work, Clock clock, Readings readings) {
+        this.readings = readings;
         this.work = work;
         this.clock = clock;
     }
@@ -50,7 +53,8 @@ class CalendarController {
     /// What a calendar file (iCalendar) would bring: its days as rules take them, and what cannot be one.
     @PostMapping(path = "/read-calendar", consumes = MediaType.TEXT_PLAIN_VALUE)
     HoursApi.CalendarView readCalendar(Asked asked, @RequestBody String file) {
-        CalendarFile read = CalendarFile.read(file, asked.plan().site().timeZone());
+        CalendarFile read = readings.pasted(
+                file, () -> CalendarFile.read(file, asked.plan().site().timeZone()));
         String country = asked.plan().site().country();
         return new HoursApi.CalendarView(
                 read.events().stream()

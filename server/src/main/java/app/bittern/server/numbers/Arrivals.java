@@ -15,7 +15,9 @@ import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -25,7 +27,8 @@ import org.springframework.transaction.annotation.Transactional;
 /// Digits that arrived on trunks and match nothing.
 @Service
 class Arrivals {
-    private static final int MOST = 100_000;
+    private static final int MOST = 20_000;
+    private static final int LONGEST = 200;
     private static final Pattern LINE = Pattern.compile("(\\+?[0-9]{1,20})(?:[\\s;,x×]+([0-9]{1,9}))?");
 
     private final ArrivalRows rows;
@@ -48,46 +51,69 @@ class Arrivals {
                         + "."));
     }
 
-    /// Whether a route takes it, whoever calls: nobody knows who did. Of an unclear arrival that is one for any number.
+    /// Whether a route takes it, whoever calls: nobody knows who did. Of an unclear arrival that is one for any
+    /// number.
     private static boolean matched(Plan plan, Arrival arrival) {
         return plan.routes().called(arrival.meant(plan)).stream()
                 .anyMatch(route -> route.enabled() && route.caller() instanceof Route.From.Any);
     }
 
-    /// Notes a list of what arrived; what a route takes is counted and left.
-    @Transactional
-    NumbersApi.Taken take(Asked asked, NumbersApi.Arrived arrived) {
-        Plan plan = asked.plan();
-        Trunk trunk = trunk(plan, Optional.ofNullable(arrived.trunk()).orElse(""));
-        String[] lines = Optional.ofNullable(arrived.lines()).orElse("").split("\r?\n", -1);
+    /// A list of what arrived.
+    ///
+    /// @param came   how often each of the digits did, in the order in which they came first
+    /// @param unread what is no digits, a sentence a line
+    record Listed(Map<String, Came> came, List<String> unread) {}
+
+    /// @param lines in which they stand
+    private record Came(int lines, long times) {
+        Came and(Came more) {
+            return new Came(lines + more.lines, times + more.times);
+        }
+    }
+
+    static Listed read(String text) {
+        String[] lines = text.split("\r?\n", -1);
         if (lines.length > MOST) {
             throw Refusal.unusable("lines: found " + lines.length + "; up to " + MOST + " are allowed at once.");
         }
-        int kept = 0;
-        int matched = 0;
+        Map<String, Came> came = new LinkedHashMap<>();
         List<String> unread = new ArrayList<>();
         for (int index = 0; index < lines.length; index++) {
             String line = lines[index].strip();
-            Matcher read = LINE.matcher(line);
+            Matcher read = LINE.matcher(line.substring(0, Math.min(LONGEST, line.length())));
             if (line.isEmpty()) {
                 continue;
             }
-            if (!read.matches()) {
+            if (line.length() <= LONGEST && read.matches()) {
+                long times = read.group(2) == null ? 1 : Math.max(1, Long.parseLong(read.group(2)));
+                came.merge(read.group(1), new Came(1, times), Came::and);
+            } else {
                 unread.add("line " + (index + 1) + ": found '" + Problem.shown(line)
                         + "'; allowed are digits, and how often they arrived behind them.");
-            } else if (matched(plan, Arrival.of(plan, trunk, read.group(1)))) {
-                matched++;
-            } else {
-                long times = read.group(2) == null ? 1 : Math.max(1, Long.parseLong(read.group(2)));
-                String digits = read.group(1);
-                String on = trunk.ref().toString();
-                rows.save(rows.findBySiteAndTrunkAndDigits(asked.site(), on, digits)
-                        .orElseGet(() -> new ArrivalRow(asked.site(), on, digits))
-                        .arrived(times, clock.instant()));
-                kept++;
             }
         }
-        return new NumbersApi.Taken(kept, matched, unread);
+        return new Listed(came, unread);
+    }
+
+    /// Notes a list of what arrived; what a route takes is counted and left.
+    @Transactional
+    NumbersApi.Taken take(Asked asked, NumbersApi.Arrived arrived, Listed listed) {
+        Plan plan = asked.plan();
+        Trunk trunk = trunk(plan, Optional.ofNullable(arrived.trunk()).orElse(""));
+        String on = trunk.ref().toString();
+        int kept = 0;
+        int matched = 0;
+        for (Map.Entry<String, Came> one : listed.came().entrySet()) {
+            if (matched(plan, Arrival.of(plan, trunk, one.getKey()))) {
+                matched += one.getValue().lines();
+            } else {
+                rows.save(rows.findBySiteAndTrunkAndDigits(asked.site(), on, one.getKey())
+                        .orElseGet(() -> new ArrivalRow(asked.site(), on, one.getKey()))
+                        .arrived(one.getValue().times(), clock.instant()));
+                kept += one.getValue().lines();
+            }
+        }
+        return new NumbersApi.Taken(kept, matched, listed.unread());
     }
 
     /// What matches nothing in a plan; what has been given a route since is not in it.

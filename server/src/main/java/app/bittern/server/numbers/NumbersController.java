@@ -26,6 +26,7 @@ import app.bittern.server.finding.FindingViews;
 import app.bittern.server.finding.Findings;
 import app.bittern.server.object.Said;
 import app.bittern.server.plan.Asked;
+import app.bittern.server.work.Readings;
 import app.bittern.server.work.Work;
 import java.math.BigInteger;
 import java.time.Duration;
@@ -57,8 +58,10 @@ class NumbersController {
     private final Work work;
     private final Findings findings;
     private final Arrivals arrivals;
+    private final Readings readings;
 
-    NumbersController(Work work, Findings findings, Arrivals arrivals) {
+    NumbersController(Work work, Findings findings, Arrivals arrivals, Readings readings) {
+        this.readings = readings;
         this.work = work;
         this.findings = findings;
         this.arrivals = arrivals;
@@ -222,6 +225,10 @@ class NumbersController {
             Asked asked, @RequestBody String text, @RequestParam(defaultValue = "") String trunk) {
         Plan plan = asked.plan();
         Optional<Trunk> on = Ref.parse(trunk).flatMap(ref -> plan.find(ref, Trunk.class));
+        return readings.pasted(text, () -> typed(plan, on, text));
+    }
+
+    private static NumbersApi.TypedView typed(Plan plan, Optional<Trunk> on, String text) {
         return new NumbersApi.TypedView(TypedNumbers.read(text, plan.site().country()).stream()
                 .map(line -> new NumbersApi.LineView(
                         line.line(),
@@ -261,7 +268,8 @@ class NumbersController {
     @Needs(Need.CHANGE)
     @PostMapping("/arrivals")
     NumbersApi.Taken takeArrivals(Asked asked, @RequestBody NumbersApi.Arrived arrived) {
-        return arrivals.take(asked, arrived);
+        String lines = Optional.ofNullable(arrived.lines()).orElse("");
+        return arrivals.take(asked, arrived, readings.pasted(lines, () -> Arrivals.read(lines)));
     }
 
     /// Says of digits whether they are one of ours, and nothing to do.

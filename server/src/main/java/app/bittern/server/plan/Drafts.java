@@ -16,14 +16,22 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.concurrent.CancellationException;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.CompletionException;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.locks.Lock;
+import java.util.concurrent.locks.ReentrantLock;
 import java.util.function.Function;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.dao.DataAccessException;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.TransactionException;
+import org.springframework.transaction.support.TransactionSynchronization;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
 import org.springframework.transaction.support.TransactionTemplate;
 
 /// The drafts of all sites: read from the database, changed in one transaction with the journal.
@@ -31,6 +39,8 @@ import org.springframework.transaction.support.TransactionTemplate;
 public class Drafts {
     /// So often an edit is made of a plan that somebody then changes first.
     private static final int MOST_TIMES = 5;
+
+    private static final Logger LOG = LoggerFactory.getLogger(Drafts.class);
 
     private final SiteRows sites;
     private final ObjectRows objects;
@@ -40,6 +50,14 @@ public class Drafts {
     private final Notices notices;
     private final ApplicationEventPublisher publisher;
     private final Map<String, Draft> held = new ConcurrentHashMap<>();
+    /// Drafts that are being kept just now, by the stamps that they will have.
+    private final Map<Keeping, Draft> keeping = new ConcurrentHashMap<>();
+    private final Map<String, CompletableFuture<Draft>> loading = new ConcurrentHashMap<>();
+
+    private record Keeping(String site, Stamp stamp) {}
+
+    private final Map<String, Lock> turns = new ConcurrentHashMap<>();
+
     private final Reach reach;
     private final MeterRegistry meters;
 
@@ -77,28 +95,71 @@ public class Drafts {
             if (draft == null || !DatabaseAway.is(failed)) {
                 throw failed;
             }
-            reach.lost();
+            if (!DatabaseAway.isBusy(failed)) {
+                reach.lost();
+            }
             return draft;
         }
-        return draft != null && draft.stamp().holds(now) ? draft : load(site);
+        if (draft != null && draft.stamp().holds(now)) {
+            return draft;
+        }
+        // What this server is just keeping is not read again: whoever sees its stamp has it.
+        Draft fresh = keeping.get(new Keeping(site, now));
+        return fresh != null ? fresh : loaded(site);
     }
 
     static Refusal noSite(String site) {
         return Refusal.missing("There is no site '" + Problem.shown(site) + "'.");
     }
 
-    private Draft load(String site) {
-        Draft read = transaction.execute(status -> {
-            Stamp now = sites.stamp(site).orElseThrow(() -> noSite(site));
-            return new Draft(site, now.made(), now.version(), plan(site));
-        });
-        return held.merge(site, read, Draft::newer);
+    /// One reading for all who wait: a plan of thousands of objects takes a second.
+    private Draft loaded(String site) {
+        CompletableFuture<Draft> own = new CompletableFuture<>();
+        CompletableFuture<Draft> first = loading.putIfAbsent(site, own);
+        if (first != null) {
+            awaited(first);
+            // It may have been begun before what this one has seen was kept.
+            return draft(site);
+        }
+        try {
+            own.complete(read(site));
+        } catch (RuntimeException failed) {
+            own.completeExceptionally(failed);
+        } finally {
+            loading.remove(site, own);
+        }
+        return awaited(own);
     }
 
-    private Plan plan(String site) {
-        return Plan.of(objects.findBySiteOrderByPlace(site).parallelStream()
-                .map(ObjectRow::object)
-                .toList());
+    private static Draft awaited(CompletableFuture<Draft> reading) {
+        try {
+            return reading.join();
+        } catch (CompletionException failed) {
+            throw failed.getCause() instanceof RuntimeException cause ? cause : failed;
+        }
+    }
+
+    /// The rows of one statement are of one moment (PostgreSQL 13.2.1, read committed); of which, the stamps
+    /// before and
+    /// after
+    /// it tell. No connection is held while rows are made into a plan.
+    private Draft read(String site) {
+        for (int times = 1; times < MOST_TIMES; times++) {
+            Stamp before = sites.stamp(site).orElseThrow(() -> noSite(site));
+            List<ObjectRow> rows = objects.findBySiteOrderByPlace(site);
+            if (sites.stamp(site).equals(Optional.of(before))) {
+                return kept(new Draft(site, before.made(), before.version(), plan(rows)));
+            }
+        }
+        // It is changed faster than it is read: its row is held meanwhile.
+        return transaction.execute(status -> {
+            Stamp now = locked(site).stamp();
+            return kept(new Draft(site, now.made(), now.version(), plan(objects.findBySiteOrderByPlace(site))));
+        });
+    }
+
+    private static Plan plan(List<ObjectRow> rows) {
+        return Plan.of(rows.parallelStream().map(ObjectRow::object).toList());
     }
 
     /// Writes a whole plan as a new site; part of a transaction.
@@ -120,17 +181,40 @@ public class Drafts {
     }
 
     /// A draft after a change.
-    public record Changed(Draft draft, Change change) {}
+    ///
+    /// @param version that the change led to; the draft may be a later one, where it was made before
+    /// @param says    what it did, in words
+    public record Changed(Draft draft, long version, String says) {}
 
     /// Changes a draft: the edit is made of the plan as it is, while others may change it, and written
     /// together with the journal if nobody has; else it is made anew. When this returns, the change is kept.
-    public Changed change(String site, Function<Plan, Change> wish) {
+    ///
+    /// @param once what its browser calls it: one that was kept under that name is not made again
+    public Changed change(String site, Change.Once once, Function<Plan, Change> wish) {
+        Lock turn = turns.computeIfAbsent(site, one -> new ReentrantLock(true));
+        turn.lock();
+        try {
+            return changed(site, once, wish);
+        } finally {
+            turn.unlock();
+        }
+    }
+
+    /// On one server edits of a site are made one after another, in the order in which they came: made at once,
+    /// all but
+    /// one
+    /// would be made anew. Other servers may still be quicker.
+    private Changed changed(String site, Change.Once once, Function<Plan, Change> wish) {
         for (int times = 1; times < MOST_TIMES; times++) {
             Draft before = draft(site);
             reach.check();
+            Optional<Changed> made = made(site, once);
+            if (made.isPresent()) {
+                return made.get();
+            }
             Change change;
             try {
-                change = wish.apply(before.plan());
+                change = wish.apply(before.plan()).called(once);
             } catch (CancellationException overtaken) {
                 // Somebody has changed the draft while something long was computed of it.
                 continue;
@@ -143,27 +227,48 @@ public class Drafts {
                         : Optional.<Draft>empty();
             });
             if (changed.isPresent()) {
-                kept(changed.get());
-                return told(before.plan(), new Changed(changed.get(), change));
+                return told(before.plan(), changed.get(), change);
             }
         }
         // So many others were quicker: now they wait.
         return transaction.execute(status -> {
             SiteRow row = locked(site);
+            Optional<Changed> made = made(site, once);
+            if (made.isPresent()) {
+                return made.get();
+            }
             Draft known = held.get(site);
-            Plan before = known != null && known.stamp().equals(row.stamp()) ? known.plan() : plan(site);
-            Change change = wish.apply(before);
-            return told(before, new Changed(kept(written(row, change, applied(before, change))), change));
+            Plan before = known != null && known.stamp().equals(row.stamp())
+                    ? known.plan()
+                    : plan(objects.findBySiteOrderByPlace(site));
+            Change change = wish.apply(before).called(once);
+            return told(before, written(row, change, applied(before, change)), change);
         });
+    }
+
+    /// What was kept before under the name that a browser has for it: its answer was lost on the way.
+    private Optional<Changed> made(String site, Change.Once once) {
+        return once.name()
+                .flatMap(name -> journal.findBySiteAndAccountAndOnce(site, once.account(), name))
+                .map(row -> new Changed(draft(site), row.version(), row.says()));
     }
 
     /// Something that has been made of a draft.
     public record Made(Plan before, Draft after) {}
 
-    private Changed told(Plan before, Changed changed) {
-        meters.counter("bittern.edits", "kind", changed.change().kind()).increment();
-        publisher.publishEvent(new Made(before, changed.draft()));
-        return changed;
+    /// What is kept is not answered with an error, whatever becomes of those who are told.
+    private Changed told(Plan before, Draft after, Change change) {
+        meters.counter("bittern.edits", "kind", change.kind()).increment();
+        try {
+            publisher.publishEvent(new Made(before, after));
+        } catch (RuntimeException failed) {
+            LOG.error(
+                    "bittern: version {} of {} is kept, and not everybody was told",
+                    after.version(),
+                    after.site(),
+                    failed);
+        }
+        return new Changed(after, after.version(), change.says());
     }
 
     private SiteRow locked(String site) {
@@ -171,10 +276,10 @@ public class Drafts {
     }
 
     private static Edits.Result.Applied applied(Plan before, Change change) {
-        return switch (Edits.apply(before, change.edit())) {
+        return change.applied().orElseGet(() -> switch (Edits.apply(before, change.edit())) {
             case Edits.Result.Refused(String says) -> throw new Refusal(HttpStatus.CONFLICT, List.of(says));
             case Edits.Result.Applied applied -> applied;
-        };
+        });
     }
 
     private Draft written(SiteRow row, Change change, Edits.Result.Applied applied) {
@@ -187,7 +292,24 @@ public class Drafts {
         row.named(applied.plan().site().title());
         journal.save(new JournalRow(site, version, change, applied.inverse(), clock.instant()));
         notices.edited(site, version);
-        return new Draft(site, row.stamp().made(), version, applied.plan());
+        Draft draft = new Draft(site, row.stamp().made(), version, applied.plan());
+        publishedWithCommit(draft);
+        return draft;
+    }
+
+    /// From the commit on everybody has it: between that and its being held somebody may see its stamp already.
+    private void publishedWithCommit(Draft draft) {
+        Keeping key = new Keeping(draft.site(), draft.stamp());
+        keeping.put(key, draft);
+        TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
+            @Override
+            public void afterCompletion(int status) {
+                if (status == STATUS_COMMITTED) {
+                    kept(draft);
+                }
+                keeping.remove(key, draft);
+            }
+        });
     }
 
     private Draft kept(Draft changed) {

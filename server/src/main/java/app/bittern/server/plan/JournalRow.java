@@ -42,6 +42,7 @@ public class JournalRow {
     private boolean undone;
     private @Nullable String session;
     private @Nullable String difference;
+    private @Nullable String once;
 
     protected JournalRow() {}
 
@@ -56,6 +57,7 @@ public class JournalRow {
         this.inverse = EditJson.write(inverse).toString();
         this.undoes = change.undoes().orElse(null);
         this.session = change.session();
+        this.once = change.once().orElse(null);
     }
 
     public String says() {

@@ -25,6 +25,8 @@ public interface JournalRows extends JpaRepository<JournalRow, JournalRow.Id> {
 
     Optional<JournalRow> findBySiteAndVersion(String site, long version);
 
+    Optional<JournalRow> findBySiteAndAccountAndOnce(String site, String account, String once);
+
     /// How many edits since a version have not been taken back.
     @Query("select count(j) from JournalRow j where j.site = :site and j.version > :since"
             + " and j.kind in ('edit', 'redo') and j.undone = false")

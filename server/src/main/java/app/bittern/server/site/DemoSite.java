@@ -30,9 +30,8 @@ class DemoSite implements ApplicationRunner {
     @Override
     public void run(ApplicationArguments arguments) {
         if (wanted && sites.all().isEmpty()) {
-            Plan plan = Samples.of(
-                    new SiteApi.NewSite("saltreach", null, null, null, null, null),
-                    LocalDate.now(clock));
+            Plan plan =
+                    Samples.of(new SiteApi.NewSite("saltreach", null, null, null, null, null), LocalDate.now(clock));
             sites.create(plan, BY, plan.site().title() + " made from the sample saltreach");
             sites.cutOver(plans.asked(plan.site().key(), "draft"), BY);
         }

@@ -20,6 +20,7 @@ import app.bittern.server.plan.Drafts;
 import app.bittern.server.plan.Plans;
 import app.bittern.server.plan.Release;
 import app.bittern.server.plan.Sites;
+import app.bittern.server.work.Readings;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -45,11 +46,19 @@ class DraftController {
     private final Sites sites;
     private final Findings findings;
     private final Differences differences;
+    private final Readings readings;
 
     private final SecurityLog log;
 
     DraftController(
-            Drafts drafts, Plans plans, Sites sites, Findings findings, Differences differences, SecurityLog log) {
+            Drafts drafts,
+            Plans plans,
+            Sites sites,
+            Findings findings,
+            Differences differences,
+            SecurityLog log,
+            Readings readings) {
+        this.readings = readings;
         this.log = log;
         this.drafts = drafts;
         this.plans = plans;
@@ -68,7 +77,7 @@ class DraftController {
             @RequestBody String file,
             @RequestParam(defaultValue = "false") boolean dry,
             Change.Author author) {
-        Plan wanted = Samples.under(SiteController.read(file), site);
+        Plan wanted = Samples.under(readings.file(() -> SiteController.read(file)), site);
         Draft before = drafts.draft(site);
         ObjectChanges changes = ObjectChanges.of(before.plan(), wanted);
         DifferenceApi.Noticed noticed = differences.between(before.plan(), wanted);
@@ -77,7 +86,8 @@ class DraftController {
             String says = "plan file taken in: " + changes.added().size() + " new, "
                     + changes.changed().size() + " changed, "
                     + changes.removed().size() + " removed";
-            version = drafts.change(site, plan -> Change.edit(author, says, all(plan, wanted)))
+            version = drafts.change(
+                            site, Change.Once.nameless(author), plan -> Change.edit(author, says, all(plan, wanted)))
                     .draft()
                     .version();
             sites.imported(site, author.account(), says);

@@ -79,14 +79,15 @@ final class Samples {
         }
     }
 
-    /// With what is due at the carrier on a Tuesday two weeks ahead: in the file it stands years off, so that a sample is the same on
+    /// With what is due at the carrier on a Tuesday two weeks ahead: in the file it stands years off, so that a
+    /// sample
+    /// is the same on
     /// whatever day it is looked at, and in a site that is made of it a number comes soon.
     private static Plan asOf(Plan sample, LocalDate today) {
         LocalDate due = today.plusWeeks(2).with(TemporalAdjusters.nextOrSame(DayOfWeek.TUESDAY));
         return Plan.of(sample.objects().stream()
-                .map(object -> object instanceof InboundNumber number && number.due().isPresent()
-                        ? number.dueOn(due)
-                        : object)
+                .map(object ->
+                        object instanceof InboundNumber number && number.due().isPresent() ? number.dueOn(due) : object)
                 .toList());
     }
 

@@ -11,6 +11,7 @@ import app.bittern.server.account.SecurityLog;
 import app.bittern.server.account.Who;
 import app.bittern.server.plan.Change;
 import app.bittern.server.plan.Sites;
+import app.bittern.server.work.Readings;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
@@ -33,8 +34,10 @@ class SiteController {
     private final SecurityLog log;
 
     private final Clock clock;
+    private final Readings readings;
 
-    SiteController(Sites sites, SecurityLog log, Clock clock) {
+    SiteController(Sites sites, SecurityLog log, Clock clock, Readings readings) {
+        this.readings = readings;
         this.clock = clock;
         this.sites = sites;
         this.log = log;
@@ -54,7 +57,7 @@ class SiteController {
     @Needs(Need.CHANGE_EVERY_SITE)
     @PostMapping(path = "/api/sites", consumes = MediaType.TEXT_PLAIN_VALUE)
     SiteApi.SiteName siteFromFile(@RequestBody String file, Change.Author author) {
-        return made(read(file), author, "from a plan file");
+        return made(readings.file(() -> read(file)), author, "from a plan file");
     }
 
     /// Makes a site that is empty, or from a sample.
@@ -63,7 +66,10 @@ class SiteController {
     SiteApi.SiteName makeSite(@RequestBody SiteApi.NewSite wanted, Change.Author author) {
         return wanted.sample() == null
                 ? made(EmptySite.of(wanted), author, "empty")
-                : made(Samples.of(wanted, LocalDate.now(clock)), author, "from the sample " + Problem.shown(wanted.sample()));
+                : made(
+                        Samples.of(wanted, LocalDate.now(clock)),
+                        author,
+                        "from the sample " + Problem.shown(wanted.sample()));
     }
 
     private SiteApi.SiteName made(Plan plan, Change.Author author, String from) {

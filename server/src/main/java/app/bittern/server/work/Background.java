@@ -9,6 +9,8 @@ import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.ThreadPoolExecutor;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicLong;
+import java.util.concurrent.locks.LockSupport;
+import java.util.function.Supplier;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
 
@@ -37,21 +39,52 @@ public class Background {
         }
     }
 
+    /// While somebody waits for an answer, what nobody waits for computes this long, and then lets the others.
+    private static final long COMPUTES_NANOS = TimeUnit.MILLISECONDS.toNanos(2);
+
+    private static final long GIVES_WAY_NANOS = TimeUnit.MILLISECONDS.toNanos(4);
+
     private final Duration moment;
+    private final Requests requests;
+
+    /// When the worker gave way last; it alone reads and writes it.
+    private long gaveWay = System.nanoTime();
     private final AtomicLong tasks = new AtomicLong();
     private final ScheduledExecutorService moments = Executors.newSingleThreadScheduledExecutor(
             Thread.ofPlatform().name("background-moments").daemon().factory());
-    private final ThreadPoolExecutor worker = new ThreadPoolExecutor(
-            1,
-            1,
-            0,
-            TimeUnit.SECONDS,
-            new PriorityBlockingQueue<>(),
-            Thread.ofPlatform().name("background").daemon().factory());
+    private final ThreadPoolExecutor worker =
+            new ThreadPoolExecutor(1, 1, 0, TimeUnit.SECONDS, new PriorityBlockingQueue<>(), Worker::new);
 
     /// @param moment people have the changed screen by then
-    Background(@Value("${bittern.background-moment}") Duration moment) {
+    Background(@Value("${bittern.background-moment}") Duration moment, Requests requests) {
         this.moment = moment;
+        this.requests = requests;
+    }
+
+    /// To be called often by what computes for long: on the background's own thread it lets those go first who
+    /// wait for
+    /// an
+    /// answer, a third of the time being left to it.
+    public void giveWay() {
+        if (Thread.currentThread() instanceof Worker
+                && requests.anyWaits()
+                && System.nanoTime() - gaveWay > COMPUTES_NANOS) {
+            LockSupport.parkNanos(GIVES_WAY_NANOS);
+            gaveWay = System.nanoTime();
+        }
+    }
+
+    /// Waits, in a request, for what is computed here: who waits for it is not one whom it lets go first.
+    public <T> T awaited(Supplier<T> waiting) {
+        return requests.meanwhile(waiting);
+    }
+
+    /// The one thread that computes while nobody waits.
+    private static final class Worker extends Thread {
+        private Worker(Runnable work) {
+            super(work, "background");
+            setDaemon(true);
+        }
     }
 
     @PreDestroy

@@ -41,6 +41,7 @@ public class Work {
 
     private final Clock clock;
     private final OffSince offSince;
+    private final Background background;
     private final ExecutorService workers =
             Executors.newFixedThreadPool(Math.max(2, Runtime.getRuntime().availableProcessors()));
     private final AsyncCache<Key, Object> held =
@@ -51,7 +52,8 @@ public class Work {
     private final AtomicLong computed = new AtomicLong();
     private final MeterRegistry meters;
 
-    Work(Clock clock, OffSince offSince, MeterRegistry meters) {
+    Work(Clock clock, OffSince offSince, Background background, MeterRegistry meters) {
+        this.background = background;
         this.clock = clock;
         this.offSince = offSince;
         this.meters = meters;
@@ -141,9 +143,12 @@ public class Work {
 
     /// An answer is wanted until the draft that it is of is changed.
     public Wanted wanted(Asked asked) {
-        return () -> Optional.ofNullable(newest.get(asked.site()))
-                .filter(latest -> latest.overtakes(asked.id()))
-                .isEmpty();
+        return () -> {
+            background.giveWay();
+            return Optional.ofNullable(newest.get(asked.site()))
+                    .filter(latest -> latest.overtakes(asked.id()))
+                    .isEmpty();
+        };
     }
 
     /// The weeks that are looked at now.

@@ -64,6 +64,28 @@ class NumbersTest {
         assertThat(clash.at("/lines/0/numbers/0/clash").asString()).isEqualTo("Freight");
     }
 
+    /// Nobody who may only look can keep others from being answered with it.
+    @Test
+    void oneLineOfFiftyThousandDigitsIsASentence() {
+        String long_ = "0".repeat(50_000);
+        assertThat(good(DRAFT.postText("/read-numbers", long_))
+                        .at("/lines/0/wrong")
+                        .asString())
+                .isEqualTo("50000 characters long: 200 are allowed");
+        assertThat(good(DRAFT.postText("/read-numbers", "(0".repeat(99) + " to "))
+                        .at("/lines"))
+                .hasSize(1);
+        assertThat(DRAFT.postText("/read-numbers", "0\n".repeat(600_000)).status())
+                .isEqualTo(413);
+        JsonNode blocks = good(DRAFT.postText("/read-numbers", "01632 960000-960999\n".repeat(40)));
+        assertThat(blocks.at("/lines")).hasSize(6);
+        assertThat(blocks.at("/lines/5/wrong").asString()).startsWith("more than 5000 numbers at once");
+        assertThat(good(DRAFT.postText("/read-numbers", "0163296"))
+                        .at("/lines/0/wrong")
+                        .asString())
+                .contains("'0163296' is no number that is dialled in GB");
+    }
+
     @Test
     void whatArrivedAndMatchesNothingIsListedUntilSomethingTakesIt() {
         DRAFT.edit(set("route/any", "/enabled", "false"));

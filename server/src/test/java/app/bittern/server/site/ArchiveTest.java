@@ -54,7 +54,7 @@ class ArchiveTest {
             rename(application.signedIn(), "Boats");
             Said saved = archive("save", file);
             assertThat(saved.status()).as(saved.text()).isZero();
-            assertThat(saved.text()).startsWith("schema 7: 1 sites, ").contains(" 1 edits, 1 releases, 1 accounts");
+            assertThat(saved.text()).startsWith("schema 8: 1 sites, ").contains(" 1 edits, 1 releases, 1 accounts");
             rename(application.signedIn(), "Ships");
             Said inUse = archive("restore", file, "7");
             assertThat(inUse.status()).isEqualTo(1);
@@ -91,6 +91,6 @@ class ArchiveTest {
         }
         Said newer = archive("restore", file, "6");
         assertThat(newer.status()).isEqualTo(1);
-        assertThat(newer.text()).contains("is of schema 7; this version knows schema 6 at most");
+        assertThat(newer.text()).contains("is of schema 8; this version knows schema 6 at most");
     }
 }

@@ -24,9 +24,11 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import tools.jackson.databind.JsonNode;
 
-/// A database of each schema before this one, with the demo site as people had worked on it, is taken over as it is.
+/// A database of each schema before this one, with the demo site as people had worked on it, is taken over as
+/// it is.
 ///
-/// There is one for each schema, of a demo in which the same was done: `-Dbittern.write-schema=true` writes that of the
+/// There is one for each schema, of a demo in which the same was done: `-Dbittern.write-schema=true` writes
+/// that of the
 /// newest.
 class UpgradeTest {
     private static final String DRAFT = "/api/sites/saltreach/draft";
@@ -118,7 +120,7 @@ class UpgradeTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"6", "7"})
+    @ValueSource(strings = {"6", "7", "8"})
     void whatWasThereBeforeIsThereAfter(String schema) throws Exception {
         TestDatabase.Fresh database = TestDatabase.fresh();
         fill(database, schema);
