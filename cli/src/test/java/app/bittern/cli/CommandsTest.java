@@ -4,12 +4,16 @@ import static app.bittern.cli.Said.say;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.io.OutputStream;
+import java.io.PrintStream;
 import java.io.PrintWriter;
 import java.io.StringWriter;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Clock;
 import java.util.Locale;
 import javax.xml.parsers.DocumentBuilderFactory;
 import org.junit.jupiter.api.Test;
@@ -227,6 +231,48 @@ class CommandsTest {
         assertThat(say("convert", yaml.toString(), "--as", "json").out()).isEqualTo(Files.readString(json));
         assertThat(say("compare", PLAN, yaml.toString()).status()).isZero();
         assertThat(say("convert", PLAN, "--as", "csv").status()).isEqualTo(2);
+    }
+
+    @Test
+    void aPlanMayComeOnStandardInput() throws IOException {
+        String plan = Files.readString(Path.of(PLAN));
+        assertThat(Said.given(plan, "convert", "-").out())
+                .isEqualTo(say("convert", PLAN).out());
+        assertThat(Said.given(plan, "compare", "-", PLAN).status()).isZero();
+        assertThat(Said.given(plan, "compare", "-", "-").err())
+                .isEqualTo("AFTER: found - twice; allowed is standard input for one of the two plans.\n");
+        assertThat(Said.given("bittern: [", "check", "-").status()).isEqualTo(2);
+    }
+
+    /// As on a disk that is full.
+    @Test
+    void whatCannotBeWrittenIsSaid() {
+        PrintStream full = new PrintStream(new OutputStream() {
+            @Override
+            public void write(int one) throws IOException {
+                throw new IOException("no space left");
+            }
+        });
+        ByteArrayOutputStream complained = new ByteArrayOutputStream();
+        int status = Bittern.run(
+                Clock.systemUTC(),
+                new ByteArrayInputStream(new byte[0]),
+                full,
+                new PrintStream(complained, true, StandardCharsets.UTF_8),
+                "schema");
+        assertThat(status).isEqualTo(2);
+        assertThat(complained.toString(StandardCharsets.UTF_8))
+                .contains("standard output: what was found could not be written");
+    }
+
+    @Test
+    void oneShapeAtATime() {
+        assertThat(say("check", PLAN, "--json", "--sarif").err()).contains("--sarif: found --json beside it");
+        assertThat(say("prove", PLAN, "--json", "--junit").status()).isEqualTo(2);
+        assertThat(say("cover", PLAN, "--csv").err()).contains("--csv: found without --sheet");
+        assertThat(say("check", PLAN, "--at", "2026-11-23", "--at", "2026-11-24")
+                        .status())
+                .isEqualTo(2);
     }
 
     @Test

@@ -16,10 +16,14 @@ import java.util.Optional;
 
 /// How the agents of a queue are rung while one caller waits: round by round.
 ///
-/// Who takes part is decided when a round begins: those who are in, free and joined by then, rank by rank, as listed
-/// within one. Each rings for `ringEach`, one after another or all together, and `pauseBetweenRounds` is between two
-/// rounds. A round in which nobody rings lasts that pause, at least a second; an agent who becomes free while nobody
-/// rings is rung at once. An agent who takes a caller ahead, or one who waits in a queue that comes first, is busy for
+/// Who takes part is decided when a round begins: those who are in, free and joined by then, rank by rank, as
+/// listed
+/// within one. Each rings for `ringEach`, one after another or all together, and `pauseBetweenRounds` is
+/// between two
+/// rounds. A round in which nobody rings lasts that pause, at least a second; an agent who becomes free while
+/// nobody
+/// rings is rung at once. An agent who takes a caller ahead, or one who waits in a queue that comes first, is
+/// busy for
 /// the rest of this wait.
 final class AgentRounds {
     /// An agent in this wait.
@@ -91,7 +95,8 @@ final class AgentRounds {
                 .sum();
     }
 
-    /// How many wait in each queue whose callers come before these, the highest first; where one is only said to be
+    /// How many wait in each queue whose callers come before these, the highest first; where one is only said
+    /// to be
     /// full, nobody is counted.
     private static Map<Ref, Integer> before(Queue queue, Plan plan, BenchInHand bench) {
         Map<Ref, Integer> before = new LinkedHashMap<>();
@@ -159,7 +164,8 @@ final class AgentRounds {
         return usedUp;
     }
 
-    /// Counts phones that were rung to the end for this caller; an agent who becomes free between rounds is rung at
+    /// Counts phones that were rung to the end for this caller; an agent who becomes free between rounds is
+    /// rung at
     /// once, which does not use the attempts up sooner than the rounds could.
     private void rungToTheEnd(int phones, int at) {
         if (ahead > 0 || before.values().stream().anyMatch(waiting -> waiting > 0)) {
@@ -236,9 +242,11 @@ final class AgentRounds {
         return reaction instanceof Reaction.Declines(int after) ? Math.min(after, each) : each;
     }
 
-    /// Whether a phone that is not answered rings to the end; who declines does not let it.
+    /// Whether a phone that is not answered rings to the end; who declines in time does not let it.
     private boolean toTheEnd(Reaction reaction) {
-        return Reaction.reachable(reaction) && !(reaction instanceof Reaction.Declines) && answers(reaction) < 0;
+        boolean declined = reaction instanceof Reaction.Declines(int after)
+                && after < queue.ringEach().value();
+        return Reaction.reachable(reaction) && !declined && answers(reaction) < 0;
     }
 
     /// After how many seconds of ringing somebody answers in time; -1 where nobody does.
@@ -275,7 +283,8 @@ final class AgentRounds {
                 .toList();
     }
 
-    /// The soonest that the attempts of a queue can be used up: the least, over every second up to the last at which
+    /// The soonest that the attempts of a queue can be used up: the least, over every second up to the last at
+    /// which
     /// somebody joins in, of ringing from then on all who have joined, none of whom answers.
     ///
     /// @param joins when each joins in who can take the call

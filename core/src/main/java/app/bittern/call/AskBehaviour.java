@@ -43,7 +43,8 @@ final class AskBehaviour implements Behaviour<Ask> {
         return outcomes;
     }
 
-    /// How a last try fails: by silence or too few digits, where these lead elsewhere than each other; else either.
+    /// How a last try fails: by silence or too few digits, where these lead elsewhere than each other; else
+    /// either.
     private static List<Outcome> gaveUp(Ask ask, Scene scene, Tries tries) {
         Window few = tries.tooFew(ask.fewest());
         if (apart(ask)) {
@@ -58,7 +59,8 @@ final class AskBehaviour implements Behaviour<Ask> {
                 new Cause.NoValidDigits(), failed, scene.onward(ask.onNoKey()), ask.noKey(), "noKey"));
     }
 
-    /// Whether silence and too few digits in the last try lead elsewhere than each other; one digit is never too few.
+    /// Whether silence and too few digits in the last try lead elsewhere than each other; one digit is never
+    /// too few.
     private static boolean apart(Ask ask) {
         return ask.fewest() > 1 && !ask.failsAlike();
     }
@@ -184,7 +186,8 @@ final class AskBehaviour implements Behaviour<Ask> {
                 .orElse(0);
     }
 
-    /// What happens on a bench up to a second after which no try begins any more; then it gives up, at that second or
+    /// What happens on a bench up to a second after which no try begins any more; then it gives up, at that
+    /// second or
     /// later.
     static Decision decide(Ask ask, Scene scene, BenchInHand bench, int last) {
         int prompt = scene.length(ask.prompts());
@@ -193,13 +196,15 @@ final class AskBehaviour implements Behaviour<Ask> {
         List<Account.Try> tries = new ArrayList<>();
         int second = 0;
         for (int attempt = 1; attempt <= ask.tries() && second <= last; attempt++) {
-            Entry entry = entry(ask, bench.take(), prompt, wait);
+            KeyPress key = bench.take();
+            int begun = second;
+            Entry entry = entry(ask, key, prompt, wait);
             hears.addAll(heard(ask, entry, prompt, second, scene));
             second += entry.ends();
             tries.add(new Account.Try(entry.digits(), second));
             if (ask.valid(entry.digits())) {
                 if (!entry.rest().isEmpty()) {
-                    bench.dialledAhead(entry.rest());
+                    bench.dialledAhead(key.after(entry.digits().length(), begun));
                 }
                 return valid(ask, entry.digits(), second, hears, tries, scene, bench);
             }

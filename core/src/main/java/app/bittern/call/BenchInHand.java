@@ -27,6 +27,7 @@ final class BenchInHand {
     private final Map<String, List<Presence>> presences = new LinkedHashMap<>();
     private final Map<Ref, List<Found>> finds = new LinkedHashMap<>();
     private boolean more;
+    private int aside;
     private Carried carried = Carried.NOTHING;
 
     BenchInHand(Bench bench, Plan plan) {
@@ -110,7 +111,8 @@ final class BenchInHand {
 
     /// Forgets keys that were pressed before they were asked for.
     void dropAhead() {
-        ahead.clear();
+        ahead.replaceAll(KeyPress::yetToCome);
+        ahead.removeIf(KeyPress::silent);
     }
 
     /// The next key asked for, without taking it.
@@ -134,10 +136,12 @@ final class BenchInHand {
         return next;
     }
 
-    /// Puts back digits that were keyed and not asked for: they count at once where a key is asked for next.
-    void dialledAhead(String digits) {
-        if (!digits.isEmpty()) {
-            ahead.add(new KeyPress(digits, true));
+    /// Puts back digits that were keyed and not asked for: they count where a key is asked for next, at once or
+    /// at their own
+    /// seconds, which are counted from the second at which this object was entered.
+    void dialledAhead(KeyPress rest) {
+        if (!rest.silent()) {
+            ahead.add(rest.later(-aside));
         }
     }
 
@@ -180,8 +184,16 @@ final class BenchInHand {
         return took;
     }
 
-    /// Notes that the call has left a state.
-    void left(State state) {
+    /// Notes that a menu or an ask within this object begins so many seconds after it was entered; the object
+    /// itself, 0.
+    void aside(int begins) {
+        aside = begins;
+    }
+
+    /// Notes that the call has left a state, so many seconds after it was entered.
+    void left(State state, int after) {
+        ahead.replaceAll(key -> key.later(after));
+        aside = 0;
         carried = carried.past(plan, state);
     }
 }

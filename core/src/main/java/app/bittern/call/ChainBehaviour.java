@@ -85,7 +85,7 @@ final class ChainBehaviour implements Behaviour<Chain> {
         }
         List<Rung> phones = Rung.together(Ringing.of(now, scene.plan()), time, bench);
         Account account = new Account.AtStage(chain, stage, phones, Optional.empty());
-        if (phones.stream().noneMatch(Rung::reachable)) {
+        if (Rung.nobodyRings(phones)) {
             return NobodyRings.decide(phones.stream().anyMatch(Rung::busy), account);
         }
         Optional<Rung> first = Rung.first(phones);

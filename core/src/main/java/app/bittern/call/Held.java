@@ -24,13 +24,15 @@ final class Held {
     /// A key that the caller presses, at a second of the wait.
     ///
     /// @param atEnd whether it is pressed as what is said ends, and not at a second of its own
-    private record Press(int second, String key, boolean atEnd) {}
+    /// @param row   whether those behind it are pressed in a row with it
+    private record Press(int second, String key, boolean atEnd, boolean row) {}
 
     private final Queue queue;
     private final Scene scene;
     private final BenchInHand hand;
     private final int until;
     private final int last;
+    private final int joining;
     private final Schedule schedule;
     private final List<Heard> hears = new ArrayList<>();
     private final List<QueueCourse.Item> offered = new ArrayList<>();
@@ -46,6 +48,7 @@ final class Held {
         this.hand = hand;
         this.until = until;
         this.last = answered ? until - 1 : until;
+        this.joining = course.joining();
         this.schedule = new Schedule(course, scene::length, Math.min(until, queue.longestWait()));
     }
 
@@ -103,12 +106,14 @@ final class Held {
         List<Press> all = new ArrayList<>();
         for (int index = 0; index < key.at().size(); index++) {
             if (key.at().get(index) >= said.start()) {
-                all.add(new Press(key.at().get(index), key.digits().substring(index, index + 1), false));
+                all.add(new Press(key.at().get(index), key.digits().substring(index, index + 1), false, false));
             }
         }
-        if (!key.timed() && !key.silent()) {
-            all.add(new Press(
-                    key.atOnce() ? said.start() : said.end(), key.digits().substring(0, 1), !key.atOnce()));
+        if (!key.timed()) {
+            int at = key.atOnce() ? said.start() : said.end();
+            key.digits()
+                    .chars()
+                    .forEach(digit -> all.add(new Press(at, Character.toString(digit), !key.atOnce(), true)));
         }
         return all;
     }
@@ -130,6 +135,7 @@ final class Held {
 
     /// Where an offered key leads: out, or into a menu or an ask from which the caller may come back.
     private Optional<Left> follows(Press press) {
+        dialAhead(press);
         hears.add(new Heard(press.second(), press.second(), Heard.Sound.KEY, press.key()));
         return switch (offer(press.key()).orElseThrow()) {
             case QueueCourse.Offered.Leads(Optional<Destination> to) ->
@@ -143,6 +149,15 @@ final class Held {
         };
     }
 
+    /// Keys pressed in a row with one that leads somewhere are for what that leads to.
+    private void dialAhead(Press press) {
+        StringBuilder rest = new StringBuilder();
+        while (press.row() && !coming.isEmpty() && coming.getFirst().row()) {
+            rest.append(coming.removeFirst().key());
+        }
+        hand.dialledAhead(rest.isEmpty() ? KeyPress.SILENCE : new KeyPress(rest.toString(), true));
+    }
+
     private static Left left(Cause cause, int second, List<String> keys, Optional<Destination> to, boolean callback) {
         return new Left(cause, second, new Account.Pressed(keys, to, callback));
     }
@@ -152,6 +167,7 @@ final class Held {
     }
 
     private Optional<Left> asked(Press press, Ask ask) {
+        hand.aside(joining + press.second());
         Decision decision = AskBehaviour.decide(ask.forDigits(), scene.at(ask.ref()), hand, last - press.second());
         int end = press.second() + decision.after();
         boolean keyed = decision.cause() instanceof Cause.Digits && end <= last;
@@ -160,6 +176,7 @@ final class Held {
 
     private Optional<Left> inMenu(Press press, Menu menu) {
         Scene there = scene.at(menu.ref());
+        hand.aside(joining + press.second());
         Decision decision = MenuBehaviour.decide(menu, there, hand, last - press.second());
         int end = press.second() + decision.after();
         Optional<Left> leaves = end > last ? Optional.empty() : keyed(press, menu, decision.cause(), end);
@@ -195,6 +212,7 @@ final class Held {
         }
         second = Math.max(press.second(), Math.min(end, until));
         schedule.hold(end);
+        hand.aside(0);
         coming.removeIf(later -> later.second() < end);
         return leaves;
     }

@@ -7,7 +7,8 @@ import java.util.regex.Pattern;
 
 /// What a caller keys when asked: digits, or nothing.
 ///
-/// `5` is keyed when the prompt has ended, `!5` at once, `5@7s` seven seconds after the try (in a queue after the wait)
+/// `5` is keyed when the prompt has ended, `!5` at once, `5@7s` seven seconds after the try (in a queue after
+/// the wait)
 /// begins, `2@1s 0@4s` digit by digit.
 ///
 /// @param digits empty for silence
@@ -75,6 +76,41 @@ public record KeyPress(String digits, boolean atOnce, List<Integer> at) {
     /// Whether the second of each digit is given.
     public boolean timed() {
         return !at.isEmpty();
+    }
+
+    /// What is left of it once some digits have been taken: pressed at once where a key is asked for next, but
+    /// for digits that
+    /// have seconds of their own, which stay what they are.
+    ///
+    /// @param begun the second of the object at which the try began that its seconds are counted from
+    KeyPress after(int taken, int begun) {
+        String rest = digits.substring(taken);
+        return rest.isEmpty()
+                ? SILENCE
+                : timed()
+                        ? new KeyPress(
+                                rest,
+                                false,
+                                at.subList(taken, at.size()).stream()
+                                        .map(second -> second + begun)
+                                        .toList())
+                        : new KeyPress(rest, true);
+    }
+
+    /// The same so many seconds later: what has been pressed by then counts at once.
+    KeyPress later(int seconds) {
+        return timed()
+                ? new KeyPress(
+                        digits,
+                        false,
+                        at.stream().map(second -> Math.max(0, second - seconds)).toList())
+                : this;
+    }
+
+    /// What of it has not been pressed yet.
+    KeyPress yetToCome() {
+        int pressed = timed() ? (int) at.stream().filter(second -> second <= 0).count() : digits.length();
+        return after(pressed, 0);
     }
 
     /// The second of a digit, counted from the beginning of the try.

@@ -53,13 +53,13 @@ final class KeyStaging {
 
     /// Something wrong that is over at once, and the longest wait for a number that is none.
     private List<String> wrong(Menu menu) {
-        if (!menu.dialExtensions().possible()) {
+        DialledNumbers numbers = MenuBehaviour.numbers(menu, scene.plan());
+        if (numbers.sorted().isEmpty()) {
             return further("")
                     .filter(key -> !menu.keys().containsKey(key))
                     .limit(1)
                     .toList();
         }
-        DialledNumbers numbers = menu.dialExtensions().numbers(scene.plan());
         Predicate<String> taken =
                 some -> numbers.sorted().contains(some) || menu.keys().containsKey(some);
         Optional<String> atOnce = Stream.concat(Stream.of(""), further("").filter(numbers::begins))

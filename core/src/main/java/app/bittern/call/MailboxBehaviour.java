@@ -41,9 +41,11 @@ final class MailboxBehaviour implements Behaviour<Mailbox> {
         Optional<Spoken> said = greeting(mailbox, scene);
         int greeting = scene.length(said);
         if (mailbox.operator().isPresent()
-                && bench.peek().digits().equals("0")
+                && bench.peek().digits().startsWith("0")
                 && bench.peek().second(0, greeting) <= greeting) {
-            int pressed = Math.min(greeting, bench.take().second(0, greeting));
+            KeyPress key = bench.take();
+            int pressed = Math.min(greeting, key.second(0, greeting));
+            bench.dialledAhead(key.after(1, 0));
             List<Heard> hears = new ArrayList<>(greeting(said, scene, pressed));
             hears.add(new Heard(pressed, pressed, Heard.Sound.KEY, "0"));
             return Decision.of(new Cause.Operator(), pressed, hears, account).speaking();

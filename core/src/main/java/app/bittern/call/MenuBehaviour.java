@@ -22,19 +22,22 @@ final class MenuBehaviour implements Behaviour<Menu> {
 
     /// How long a number that is none can go on after its first digit.
     private static int further(Menu menu, Plan plan) {
-        return menu.dialExtensions().possible()
-                ? (longest(menu, plan) - 1) * menu.interDigit().value()
-                : 0;
+        return (longest(menu, plan) - 1) * menu.interDigit().value();
     }
 
     /// The digits of the longest extension that can be dialled.
     private static int longest(Menu menu, Plan plan) {
-        return Math.max(1, menu.dialExtensions().numbers(plan).longest());
+        return Math.max(1, numbers(menu, plan).longest());
     }
 
-    /// A key cannot be wrong where all twelve lead somewhere.
+    /// A key cannot be wrong where all twelve lead somewhere; no extension begins with another.
     private static boolean canBeWrong(Menu menu) {
-        return menu.dialExtensions().possible() || menu.keys().size() < 12;
+        return menu.keys().size() < 12;
+    }
+
+    /// The numbers that can be dialled in a menu: a key that is set is taken at once, so none begins with one.
+    static DialledNumbers numbers(Menu menu, Plan plan) {
+        return menu.dialExtensions().numbers(plan, menu.keys().keySet());
     }
 
     @Override
@@ -127,10 +130,10 @@ final class MenuBehaviour implements Behaviour<Menu> {
     }
 
     private static boolean dialable(Menu menu, Extension extension) {
-        return menu.dialExtensions().takes(extension.dialled()) && !menu.keys().containsKey(extension.dialled());
+        return menu.dialExtensions().takes(extension.dialled(), menu.keys().keySet());
     }
 
-    /// The extensions that can be dialled: a number of one digit that is a key is the key.
+    /// The extensions that can be dialled.
     private static Stream<Extension> dialable(Menu menu, Plan plan) {
         return menu.dialExtensions().possible()
                 ? plan.all(Extension.class).filter(extension -> dialable(menu, extension))
@@ -150,13 +153,15 @@ final class MenuBehaviour implements Behaviour<Menu> {
         return new Round(menu, scene, bench).play(Integer.MAX_VALUE);
     }
 
-    /// What happens on a bench up to a second after which no try begins any more; then it gives up, at that second or
+    /// What happens on a bench up to a second after which no try begins any more; then it gives up, at that
+    /// second or
     /// later.
     static Decision decide(Menu menu, Scene scene, BenchInHand bench, int last) {
         return new Round(menu, scene, bench).play(last);
     }
 
-    /// What leaves a menu elsewhere than to itself or to the menu before: its keys, and the extensions dialled there.
+    /// What leaves a menu elsewhere than to itself or to the menu before: its keys, and the extensions dialled
+    /// there.
     static List<Outcome> leading(Menu menu, Scene scene) {
         Tries tries = tries(menu, scene);
         List<Outcome> outcomes = new ArrayList<>();
@@ -192,7 +197,7 @@ final class MenuBehaviour implements Behaviour<Menu> {
             this.scene = scene;
             this.bench = bench;
             this.lengths = MenuBehaviour.tries(menu, scene);
-            this.numbers = menu.dialExtensions().numbers(scene.plan());
+            this.numbers = MenuBehaviour.numbers(menu, scene.plan());
         }
 
         /// @param until the last second at which a try begins
@@ -213,7 +218,7 @@ final class MenuBehaviour implements Behaviour<Menu> {
                 String digits = press(key, begun, first);
                 Optional<Decision> taken = taken(digits);
                 if (taken.isPresent()) {
-                    bench.dialledAhead(key.digits().substring(digits.length()));
+                    bench.dialledAhead(key.after(digits.length(), begun));
                     return taken.get();
                 }
                 if (!last) {
@@ -251,9 +256,7 @@ final class MenuBehaviour implements Behaviour<Menu> {
             wait(begun + at);
             hears.add(new Heard(second, second, Heard.Sound.KEY, digits.toString()));
             tried.add(new Account.Try(digits.toString(), second));
-            if (begins(digits.toString())
-                    && takenBy(digits.toString()).isEmpty()
-                    && !menu.keys().containsKey(digits.toString())) {
+            if (begins(digits.toString()) && takenBy(digits.toString()).isEmpty()) {
                 wait(second + menu.interDigit().value());
             }
             return digits.toString();
@@ -268,7 +271,7 @@ final class MenuBehaviour implements Behaviour<Menu> {
 
         /// Whether a longer number that can be dialled begins with these digits.
         private boolean begins(String digits) {
-            return menu.dialExtensions().possible() && numbers.begins(digits);
+            return numbers.begins(digits);
         }
 
         private void sayPrompt(int seconds) {

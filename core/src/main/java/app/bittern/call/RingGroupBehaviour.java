@@ -29,7 +29,7 @@ final class RingGroupBehaviour implements Behaviour<RingGroup> {
         int rings = group.ringFor().value();
         List<Rung> members = Rung.together(Ringing.of(group, scene.plan()), rings, bench);
         Account account = new Account.RangTogether(group, members);
-        if (members.stream().noneMatch(Rung::reachable)) {
+        if (Rung.nobodyRings(members)) {
             return NobodyRings.decide(members.stream().anyMatch(Rung::busy), account);
         }
         Optional<Rung> first = Rung.first(members);

@@ -114,7 +114,8 @@ record Ringing(List<Phone> phones, boolean alone) {
         return phones.stream().filter(Phone::can).toList();
     }
 
-    /// When ringing together for so long can be answered: from the least delay under it; never where there is none.
+    /// When ringing together for so long can be answered: from the least delay under it; never where there is
+    /// none.
     Optional<Window> answered(int time) {
         return able().stream()
                 .filter(phone -> rings(phone, time))
@@ -130,7 +131,9 @@ record Ringing(List<Phone> phones, boolean alone) {
 
     /// When ringing together for so long is given up: then, or as soon as the last who may decline has.
     Optional<Window> unanswered(int time) {
-        if (able().isEmpty()) {
+        boolean anyRings = able().stream().anyMatch(phone -> rings(phone, time));
+        // Where none rings in time and one is always busy, that is what callers hear.
+        if (able().isEmpty() || (!anyRings && phones.stream().anyMatch(Phone::disturbed))) {
             return Optional.empty();
         }
         int soonest = able().stream()

@@ -94,7 +94,7 @@ public final class Tracer {
                 return ended(Ending.lost(Ending.Lost.ENDLESS, state.at()), route, state.context());
             }
             Decision decision = Transition.decide(plan, state, bench);
-            bench.left(state);
+            bench.left(state, decision.after());
             if (bench.tookOneOfMore()) {
                 sinceTimeOrChoice.clear();
             }

@@ -1,5 +1,6 @@
 package app.bittern.compare;
 
+import app.bittern.call.QueueCourse;
 import app.bittern.plan.Ask;
 import app.bittern.plan.Branch;
 import app.bittern.plan.Chain;
@@ -41,7 +42,8 @@ public final class Differing {
         everywhere = !felt(before).equals(felt(after));
     }
 
-    /// What any call feels of the site: which time it is there, how numbers are dialled, in which language it is spoken
+    /// What any call feels of the site: which time it is there, how numbers are dialled, in which language it
+    /// is spoken
     /// to, how long a ring is.
     private static List<Object> felt(Plan plan) {
         return plan.all(Site.class)
@@ -97,7 +99,7 @@ public final class Differing {
                                 .anyMatch(target -> counts(target) || (object instanceof Chain && rungThere(target)))
                         || (object instanceof Menu menu && menu.dialExtensions().possible() && any(Kind.EXTENSION))
                         || (object instanceof Ask ask && ask.dials())
-                        || (object instanceof Queue queue && sharesAgents(queue))
+                        || (object instanceof Queue queue && (sharesAgents(queue) || byHours(queue)))
                         || (object.ref().kind() == Kind.ASK && any(Kind.CONTACT)))
                 .isPresent();
     }
@@ -108,6 +110,11 @@ public final class Differing {
                 .filter(ref -> ref.kind() == Kind.QUEUE)
                 .flatMap(ref -> Stream.of(before, after).flatMap(plan -> plan.find(ref, Queue.class).stream()))
                 .anyMatch(queue::sharesAgents);
+    }
+
+    /// Whether something that is said or offered in a queue is for hours that differ.
+    private boolean byHours(Queue queue) {
+        return QueueCourse.hours(queue).anyMatch(one -> is(one.hours()));
     }
 
     private boolean counts(Ref target) {

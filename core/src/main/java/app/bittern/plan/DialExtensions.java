@@ -1,6 +1,7 @@
 package app.bittern.plan;
 
 import java.util.List;
+import java.util.Set;
 
 /// Which extensions can be dialled in a menu: none, any, or those of some numbers and blocks.
 ///
@@ -41,8 +42,13 @@ public record DialExtensions(boolean any, List<Span> some) {
         return any || some.stream().anyMatch(span -> span.holds(number));
     }
 
-    /// The numbers that can be dialled.
-    public DialledNumbers numbers(Plan plan) {
-        return any ? plan.dialledNumbers() : plan.dialledNumbers(this);
+    /// The numbers that can be dialled where some keys are taken at once: none of them begins with one.
+    public DialledNumbers numbers(Plan plan, Set<String> keys) {
+        return plan.dialledNumbers(this, keys);
+    }
+
+    /// Whether one can be dialled where some keys are taken at once.
+    public boolean takes(String number, Set<String> keys) {
+        return takes(number) && keys.stream().noneMatch(number::startsWith);
     }
 }

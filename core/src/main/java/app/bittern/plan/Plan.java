@@ -7,10 +7,12 @@ import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Stream;
 
@@ -24,7 +26,7 @@ public final class Plan {
     private final List<PlanObject> inOrder;
     private final Site site;
     private volatile Map<Ref, List<Use>> uses = Map.of();
-    private final Map<DialExtensions, DialledNumbers> dialledOf = new ConcurrentHashMap<>();
+    private final Map<Dialled, DialledNumbers> dialledOf = new ConcurrentHashMap<>();
     private volatile Optional<DialledNumbers> dialled = Optional.empty();
     private volatile Optional<InsideNumbers> inside = Optional.empty();
     private volatile Optional<RouteIndex> routes = Optional.empty();
@@ -229,12 +231,16 @@ public final class Plan {
     }
 
     /// The numbers of the extensions that can be dialled somewhere; gathered when first asked for.
-    DialledNumbers dialledNumbers(DialExtensions some) {
+    ///
+    /// @param keys that are taken at once there
+    DialledNumbers dialledNumbers(DialExtensions some, Set<String> keys) {
         return dialledOf.computeIfAbsent(
-                some,
+                new Dialled(some, Collections.unmodifiableSet(new LinkedHashSet<>(keys))),
                 one -> DialledNumbers.of(
-                        all(Extension.class).map(Extension::dialled).filter(one::takes)));
+                        all(Extension.class).map(Extension::dialled).filter(number -> some.takes(number, keys))));
     }
+
+    private record Dialled(DialExtensions some, Set<String> keys) {}
 
     /// What phones of the site can dial of it; gathered when first asked for.
     public InsideNumbers insideNumbers() {

@@ -61,6 +61,7 @@ final class SlowCall {
     private final SlowWorld world;
     private final SlowRoutes asked;
     private final Optional<SlowDialled> dialled;
+    private int enteredAt;
     private int second;
     private String language;
     private Set<String> tags = new TreeSet<>();
@@ -234,6 +235,8 @@ final class SlowCall {
     }
 
     private End entered(Ref ref, Ref from) {
+        world.passed(second - enteredAt);
+        enteredAt = second;
         return plan.find(ref)
                 .map(object -> switch (object) {
                     case Branch branch -> branch(branch);
@@ -511,6 +514,7 @@ final class SlowCall {
             return go(queue.noAgents().to(), queue.ref());
         }
         second += there.saidFirst(queue);
+        world.joined(there.saidFirst(queue));
         SlowWait.End end = new SlowWait(queue, world, found, agents, call).run();
         second += end.second();
         return switch (end.how()) {
@@ -567,10 +571,12 @@ final class SlowCall {
         int greeting = speech().said(own.isPresent() ? own : mailbox.greeting());
         KeyPress key = world.peek();
         if (mailbox.operator().isPresent()
-                && key.digits().equals("0")
+                && key.digits().startsWith("0")
                 && SlowKeys.press(key, 0, greeting) <= greeting) {
             chosen();
-            second += SlowKeys.press(world.take(), 0, greeting);
+            world.take();
+            world.dialledAhead(key, 1, 0);
+            second += SlowKeys.press(key, 0, greeting);
             return go(mailbox.operator(), mailbox.ref());
         }
         return end("message", mailbox.ref());

@@ -62,7 +62,7 @@ final class SlowKeys {
         } else {
             String digits = dial(menu, key, begun, first, prompt);
             if (menu.keys().containsKey(digits) || dialled(menu, digits).isPresent()) {
-                world.dialledAhead(key.digits().substring(digits.length()));
+                world.dialledAhead(key, digits.length(), begun);
                 return digits;
             }
         }
@@ -90,7 +90,11 @@ final class SlowKeys {
                         && one.dialled().startsWith(digits));
     }
 
+    /// A key that is set is taken at once, whatever is dialled after it.
     private static boolean canBeDialled(Menu menu, Extension one) {
+        if (menu.keys().containsKey(one.dialled().substring(0, 1))) {
+            return false;
+        }
         return menu.dialExtensions().any()
                 || menu.dialExtensions().some().stream()
                         .anyMatch(span -> span.from().length() == one.dialled().length()
@@ -132,6 +136,7 @@ final class SlowKeys {
         int prompt = ask.prompts().stream().mapToInt(said).sum();
         int wait = ask.keyWait().value();
         KeyPress key = world.take();
+        int begun = second;
         String digits = "";
         int at = prompt + wait;
         boolean silent = key.silent()
@@ -151,8 +156,9 @@ final class SlowKeys {
         }
         second += at;
         if (digits.length() >= ask.fewest()) {
-            String rest = digits.length() == ask.most() ? key.digits().substring(digits.length()) : "";
-            world.dialledAhead(rest);
+            if (digits.length() == ask.most()) {
+                world.dialledAhead(key, digits.length(), begun);
+            }
             return digits;
         }
         lastSilent = digits.isEmpty();

@@ -113,6 +113,9 @@ record SlowRinging(Plan plan, SlowWorld world) {
         List<Phone> ringing = phones.stream()
                 .filter(phone -> phone.rings() && phone.reachable())
                 .toList();
+        if (ringing.isEmpty() && phones.stream().anyMatch(phone -> phone.reaction() instanceof Reaction.Busy)) {
+            return Rang.nobody(phones.stream().map(Phone::reaction).toList());
+        }
         for (int at = 0; at < time; at++) {
             for (Phone phone : ringing) {
                 if (answersAt(phone.reaction()) >= 0 && phone.from() + answersAt(phone.reaction()) == at) {

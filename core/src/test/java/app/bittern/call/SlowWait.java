@@ -320,7 +320,7 @@ final class SlowWait {
         anybodyRang |= rings;
         one.endsAt = second
                 + (!rings ? 0 : reaction instanceof Reaction.Declines(int declines) ? Math.min(declines, each) : each);
-        one.rungToTheEnd = rings && !(reaction instanceof Reaction.Declines);
+        one.rungToTheEnd = rings && !(reaction instanceof Reaction.Declines(int declines) && declines < each);
     }
 
     private void counts(int phones, int second) {
@@ -384,10 +384,11 @@ final class SlowWait {
             }
         }
         if (second == saidUntil && !whenSaid.isEmpty()) {
-            String key = whenSaid;
+            String row = whenSaid;
             whenSaid = "";
-            if (offered(key)) {
-                return leads(key, second);
+            Optional<String> key = offeredOf(row);
+            if (key.isPresent()) {
+                return leads(key.get(), second);
             }
         }
         while (second < longest && second >= saidUntil && !gone(second) && !usedUp) {
@@ -402,9 +403,21 @@ final class SlowWait {
                 return says(second);
             }
         }
-        String key = presses.getOrDefault(second, "");
+        String row = presses.getOrDefault(second, "");
         presses.remove(second);
-        return offered(key) ? leads(key, second) : Optional.empty();
+        return offeredOf(row).flatMap(key -> leads(key, second));
+    }
+
+    /// The first of keys pressed in a row that is offered; those behind it are dialled ahead.
+    private Optional<String> offeredOf(String row) {
+        for (int index = 0; index < row.length(); index++) {
+            String key = row.substring(index, index + 1);
+            if (offered(key)) {
+                world.dialledAhead(new KeyPress(row, true), index + 1, 0);
+                return Optional.of(key);
+            }
+        }
+        return Optional.empty();
     }
 
     private boolean offered(String key) {
@@ -431,6 +444,7 @@ final class SlowWait {
         if (menu.isEmpty() && ask.isEmpty()) {
             return Optional.of(asks ? new End("hole", second, Optional.empty(), List.of(key), Optional.empty()) : end);
         }
+        world.aside(second);
         SlowAside into = new SlowAside(menu, ask, new SlowKeys(call.plan(), world, call.said()), second, key);
         aside = Optional.of(into);
         whenSaid = "";
@@ -490,11 +504,10 @@ final class SlowWait {
             presses.putIfAbsent(key.at().get(index), key.digits().substring(index, index + 1));
         }
         if (!key.timed() && !key.silent()) {
-            String first = key.digits().substring(0, 1);
             if (key.atOnce()) {
-                presses.put(second, first);
+                presses.put(second, key.digits());
             } else {
-                whenSaid = first;
+                whenSaid = key.digits();
             }
         }
     }

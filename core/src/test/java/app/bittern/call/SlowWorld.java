@@ -22,6 +22,8 @@ final class SlowWorld {
     private final Map<Object, Integer> asked = new HashMap<>();
     private final List<KeyPress> ahead = new ArrayList<>();
     private int keysTaken;
+    private int aside;
+    private int joined;
     private boolean more;
 
     SlowWorld(Plan plan, Bench bench) {
@@ -61,14 +63,52 @@ final class SlowWorld {
         return key;
     }
 
-    void dialledAhead(String digits) {
-        if (!digits.isEmpty()) {
-            ahead.add(new KeyPress(digits, true));
+    /// Keys beyond those that were taken, in a try that began so many seconds after its object was entered.
+    void dialledAhead(KeyPress key, int taken, int begun) {
+        String rest = key.digits().substring(taken);
+        if (!rest.isEmpty()) {
+            List<Integer> at =
+                    key.at().subList(key.timed() ? taken : 0, key.at().size());
+            ahead.add(new KeyPress(
+                    rest,
+                    !key.timed(),
+                    at.stream().map(second -> second + begun + aside).toList()));
         }
     }
 
+    /// A wait begins so many seconds after its queue was entered.
+    void joined(int seconds) {
+        joined = seconds;
+    }
+
+    /// Something within a wait begins at a second of it.
+    void aside(int second) {
+        aside = joined + second;
+    }
+
+    /// So many seconds later another object is entered.
+    void passed(int seconds) {
+        aside = 0;
+        joined = 0;
+        ahead.replaceAll(key -> new KeyPress(
+                key.digits(),
+                key.atOnce(),
+                key.at().stream().map(at -> Math.max(0, at - seconds)).toList()));
+    }
+
+    /// Of keys that were pressed before they are asked for nothing is left.
     void dropAhead() {
+        List<KeyPress> all = List.copyOf(ahead);
         ahead.clear();
+        for (KeyPress key : all) {
+            int pressed = (int) key.at().stream().filter(at -> at == 0).count();
+            if (key.timed() && pressed < key.digits().length()) {
+                ahead.add(new KeyPress(
+                        key.digits().substring(pressed),
+                        false,
+                        key.at().subList(pressed, key.at().size())));
+            }
+        }
     }
 
     /// What a lookup says, after how many seconds; nobody at once where the bench says nothing of it.

@@ -349,7 +349,7 @@ class ComparisonTest {
         assertThat(inside).isGreaterThan(RandomPlans.many(20));
         assertThat(shown).isGreaterThan(RandomPlans.many(100));
         assertThat(ending).isGreaterThan(RandomPlans.many(160));
-        assertThat(hearing).isGreaterThan(RandomPlans.many(100));
+        assertThat(hearing).isGreaterThan(RandomPlans.many(80));
     }
 
     /// Whether a phone of the site dials what means something else, or what it may not in one of the plans; that
@@ -379,7 +379,8 @@ class ComparisonTest {
         LocalDateTime local = LocalDateTime.ofInstant(bench.at(), HORIZON.zone());
         return comparison
                         .classes()
-                        // Rules know phones of the site by what begins in them; their calls have no caller outside.
+                        // Rules know phones of the site by what begins in them; their calls have no caller
+                        // outside.
                         .like(
                                 0,
                                 bench.caller() instanceof Caller.Inside ? new Caller.Unavailable() : bench.caller(),

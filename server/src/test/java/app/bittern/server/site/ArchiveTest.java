@@ -56,13 +56,13 @@ class ArchiveTest {
             assertThat(saved.status()).as(saved.text()).isZero();
             assertThat(saved.text()).startsWith("schema 8: 1 sites, ").contains(" 1 edits, 1 releases, 1 accounts");
             rename(application.signedIn(), "Ships");
-            Said inUse = archive("restore", file, "7");
+            Said inUse = archive("restore", file, "8");
             assertThat(inUse.status()).isEqualTo(1);
             assertThat(inUse.text()).contains("the database is in use: stop the application first");
         } finally {
             application.stop();
         }
-        Said restored = archive("restore", file, "7");
+        Said restored = archive("restore", file, "8");
         assertThat(restored.status()).as(restored.text()).isZero();
         assertThat(restored.text()).contains("what was there before is kept as database bittern_before_");
         RunningApplication again = RunningApplication.over(CLUSTER.own());
@@ -80,7 +80,7 @@ class ArchiveTest {
     @Test
     void whatIsNoBackupOrOfALaterVersionIsRefusedAndChangesNothing() throws Exception {
         Path none = Files.writeString(folder.resolve("none.dump"), "no backup");
-        assertThat(archive("restore", none, "7").text()).contains("is no backup: pg_restore cannot read it");
+        assertThat(archive("restore", none, "8").text()).contains("is no backup: pg_restore cannot read it");
         RunningApplication application = RunningApplication.over(CLUSTER.own());
         application.start();
         Path file = folder.resolve("newer.dump");
@@ -89,8 +89,8 @@ class ArchiveTest {
         } finally {
             application.stop();
         }
-        Said newer = archive("restore", file, "6");
+        Said newer = archive("restore", file, "7");
         assertThat(newer.status()).isEqualTo(1);
-        assertThat(newer.text()).contains("is of schema 8; this version knows schema 6 at most");
+        assertThat(newer.text()).contains("is of schema 8; this version knows schema 7 at most");
     }
 }

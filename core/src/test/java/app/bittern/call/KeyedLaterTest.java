@@ -1,0 +1,68 @@
+package app.bittern.call;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.bittern.RandomBenches;
+import app.bittern.RandomPlans;
+import app.bittern.plan.Plan;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+
+/// What is keyed later changes nothing before: no exchange knows the future.
+class KeyedLaterTest {
+    private static final String KEYS = "0123456789*#";
+
+    private static String digit(Random random) {
+        return KEYS.substring(random.nextInt(KEYS.length())).substring(0, 1);
+    }
+
+    /// The second of a call at which a key is heard first.
+    private static Optional<Integer> heard(Trace trace, String key) {
+        return trace.steps().stream()
+                .flatMap(step -> step.hears().stream())
+                .filter(one -> one.sound() == Heard.Sound.KEY && one.text().equals(key))
+                .map(Heard::from)
+                .findFirst();
+    }
+
+    @Test
+    void aDigitAddedAtASecondLeavesEverythingBeforeItAsItWas() {
+        Random random = new Random(2719);
+        int apart = 0;
+        int keyed = 0;
+        for (int calls = 0; calls < RandomPlans.many(4000); calls++) {
+            Plan plan = RandomPlans.plan(random);
+            Bench bench = RandomBenches.bench(plan, random);
+            String first = digit(random);
+            String more = digit(random);
+            int at = random.nextInt(12);
+            int gap = 1 + random.nextInt(6);
+            Trace alone =
+                    Tracer.trace(plan, bench.with(List.of(new KeyPress(first, false, List.of(at)), KeyPress.SILENCE)));
+            Trace added = Tracer.trace(
+                    plan,
+                    bench.with(List.of(new KeyPress(first + more, false, List.of(at, at + gap)), KeyPress.SILENCE)));
+            Optional<Integer> pressed = heard(alone, first);
+            if (pressed.isEmpty()) {
+                assertThat(added.ending()).isEqualTo(alone.ending());
+                continue;
+            }
+            keyed++;
+            apart += added.steps().equals(alone.steps()) ? 0 : 1;
+            int until = pressed.get() + gap;
+            for (int index = 0; index < alone.steps().size(); index++) {
+                Trace.Step step = alone.steps().get(index);
+                if (step.second() + step.lasts() >= until) {
+                    break;
+                }
+                assertThat(added.steps().get(index))
+                        .as("%s at %s s, %s %s s later: step %s", first, pressed.get(), more, gap, index)
+                        .isEqualTo(step);
+            }
+        }
+        assertThat(keyed).isGreaterThan(RandomPlans.many(400));
+        assertThat(apart).isGreaterThan(RandomPlans.many(20));
+    }
+}
