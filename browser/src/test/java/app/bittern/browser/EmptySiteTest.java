@@ -211,7 +211,7 @@ class EmptySiteTest {
         page.getByRole(AriaRole.NAVIGATION)
                 .getByRole(
                         AriaRole.LINK,
-                        new Locator.GetByRoleOptions().setName(Pattern.compile("^" + screen + "\\s*[0-9]*$")))
+                        new Locator.GetByRoleOptions().setName(Pattern.compile("^" + screen + "(\\s*[0-9]+.*)?$")))
                 .click();
     }
 

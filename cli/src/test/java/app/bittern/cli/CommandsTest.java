@@ -14,6 +14,8 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
+import java.time.Instant;
+import java.time.ZoneOffset;
 import java.util.Locale;
 import javax.xml.parsers.DocumentBuilderFactory;
 import org.junit.jupiter.api.Test;
@@ -255,7 +257,7 @@ class CommandsTest {
         });
         ByteArrayOutputStream complained = new ByteArrayOutputStream();
         int status = Bittern.run(
-                Clock.systemUTC(),
+                Clock.fixed(Instant.EPOCH, ZoneOffset.UTC),
                 new ByteArrayInputStream(new byte[0]),
                 full,
                 new PrintStream(complained, true, StandardCharsets.UTF_8),

@@ -176,6 +176,8 @@ public record Ask(
                 dials,
                 sets,
                 places.needsInAsk("to", to),
-                places.needsInAsk("giveUp", giveUp));
+                onNoKey().isPresent() && onWrongKey().isPresent()
+                        ? places.may("giveUp", giveUp, Takes.DESTINATION_IN_ASK)
+                        : places.needsInAsk("giveUp", giveUp));
     }
 }

@@ -115,7 +115,9 @@ public record Menu(
                 tries,
                 noKey.over(places.in("noKey"), Takes.DESTINATION_IN_MENU),
                 wrongKey.over(places.in("wrongKey"), Takes.DESTINATION_IN_MENU),
-                places.needsInMenu("giveUp", giveUp),
+                onNoKey().isPresent() && onWrongKey().isPresent()
+                        ? places.may("giveUp", giveUp, Takes.DESTINATION_IN_MENU)
+                        : places.needsInMenu("giveUp", giveUp),
                 dialExtensions,
                 interDigit,
                 places.entries("keys", keys, (all, pressed, does) -> Optional.of(does.over(all.in(pressed)))));
