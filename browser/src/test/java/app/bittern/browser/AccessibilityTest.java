@@ -42,9 +42,8 @@ class AccessibilityTest {
         return new AxeBuilder(technician.page()).setLegacyMode(true).options(options);
     }
 
-    /// All rules on a view as it is; in the other theme those that it can change, and in `./bittern verify --long` at
-    /// the
-    /// other width too.
+    /// All rules on a view as it is; in the other theme those that it can change, and in `./bittern verify
+    /// --long` at the other width too.
     private void holds(String where) {
         holds(axe().withTags(WCAG), where);
         theme("dark");
@@ -74,9 +73,8 @@ class AccessibilityTest {
         Assertions.assertThat(found).as(where).isEmpty();
     }
 
-    /// Edges on an axis stand where their times are, and may be near each other: what they do a rule typed as words or
-    /// a
-    /// field of the sheet does as well (WCAG 2.5.8, equivalent).
+    /// Edges on an axis stand where their times are, and may be near each other: what they do a rule typed as
+    /// words or a field of the sheet does as well (WCAG 2.5.8, equivalent).
     private static boolean isAxis(Rule rule) {
         return rule.getId().equals("target-size")
                 && rule.getNodes().stream().allMatch(node -> node.getHtml().contains("role=\"slider\""));

@@ -8,9 +8,7 @@ import com.microsoft.playwright.options.AriaRole;
 import java.util.regex.Pattern;
 
 /// Somebody who works with the mouse alone, or with the keyboard alone; what is typed are names, numbers and
-/// rules.
-/// Presses
-/// are counted: of the mouse's button, and of keys that are not part of what is typed.
+/// rules. Presses are counted: of the mouse's button, and of keys that are not part of what is typed.
 sealed interface Hand permits Hand.Mouse, Hand.Keyboard {
     /// Presses until now.
     int presses();

@@ -10,9 +10,8 @@ import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 
-/// Nothing reads the day on which it runs but the two programs, where they begin: everything else, tests too, is handed
-/// a
-/// clock. What passes today passes next week.
+/// Nothing reads the day on which it runs but the two programs, where they begin: everything else, tests too,
+/// is handed a clock. What passes today passes next week.
 class NoTodayTest {
     private static final Pattern TODAY =
             Pattern.compile("\\b(Local\\w+|Instant|Zoned\\w+|Offset\\w+|Year\\w*)\\.now\\(\\)"

@@ -17,14 +17,10 @@ import java.util.Optional;
 /// How the agents of a queue are rung while one caller waits: round by round.
 ///
 /// Who takes part is decided when a round begins: those who are in, free and joined by then, rank by rank, as
-/// listed
-/// within one. Each rings for `ringEach`, one after another or all together, and `pauseBetweenRounds` is
-/// between two
-/// rounds. A round in which nobody rings lasts that pause, at least a second; an agent who becomes free while
-/// nobody
-/// rings is rung at once. An agent who takes a caller ahead, or one who waits in a queue that comes first, is
-/// busy for
-/// the rest of this wait.
+/// listed within one. Each rings for `ringEach`, one after another or all together, and `pauseBetweenRounds` is
+/// between two rounds. A round in which nobody rings lasts that pause, at least a second; an agent who becomes
+/// free while nobody rings is rung at once. An agent who takes a caller ahead, or one who waits in a queue that
+/// comes first, is busy for the rest of this wait.
 final class AgentRounds {
     /// An agent in this wait.
     ///
@@ -96,8 +92,7 @@ final class AgentRounds {
     }
 
     /// How many wait in each queue whose callers come before these, the highest first; where one is only said
-    /// to be
-    /// full, nobody is counted.
+    /// to be full, nobody is counted.
     private static Map<Ref, Integer> before(Queue queue, Plan plan, BenchInHand bench) {
         Map<Ref, Integer> before = new LinkedHashMap<>();
         bench.bench().waiting().keySet().stream()
@@ -165,8 +160,7 @@ final class AgentRounds {
     }
 
     /// Counts phones that were rung to the end for this caller; an agent who becomes free between rounds is
-    /// rung at
-    /// once, which does not use the attempts up sooner than the rounds could.
+    /// rung at once, which does not use the attempts up sooner than the rounds could.
     private void rungToTheEnd(int phones, int at) {
         if (ahead > 0 || before.values().stream().anyMatch(waiting -> waiting > 0)) {
             return;
@@ -284,8 +278,7 @@ final class AgentRounds {
     }
 
     /// The soonest that the attempts of a queue can be used up: the least, over every second up to the last at
-    /// which
-    /// somebody joins in, of ringing from then on all who have joined, none of whom answers.
+    /// which somebody joins in, of ringing from then on all who have joined, none of whom answers.
     ///
     /// @param joins when each joins in who can take the call
     static Optional<Integer> soonestUsedUp(Queue queue, List<Integer> joins) {

@@ -187,8 +187,7 @@ final class AskBehaviour implements Behaviour<Ask> {
     }
 
     /// What happens on a bench up to a second after which no try begins any more; then it gives up, at that
-    /// second or
-    /// later.
+    /// second or later.
     static Decision decide(Ask ask, Scene scene, BenchInHand bench, int last) {
         int prompt = scene.length(ask.prompts());
         int wait = ask.keyWait().value();

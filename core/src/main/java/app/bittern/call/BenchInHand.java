@@ -137,8 +137,7 @@ final class BenchInHand {
     }
 
     /// Puts back digits that were keyed and not asked for: they count where a key is asked for next, at once or
-    /// at their own
-    /// seconds, which are counted from the second at which this object was entered.
+    /// at their own seconds, which are counted from the second at which this object was entered.
     void dialledAhead(KeyPress rest) {
         if (!rest.silent()) {
             ahead.add(rest.later(-aside));

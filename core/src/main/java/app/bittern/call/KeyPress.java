@@ -8,8 +8,7 @@ import java.util.regex.Pattern;
 /// What a caller keys when asked: digits, or nothing.
 ///
 /// `5` is keyed when the prompt has ended, `!5` at once, `5@7s` seven seconds after the try (in a queue after
-/// the wait)
-/// begins, `2@1s 0@4s` digit by digit.
+/// the wait) begins, `2@1s 0@4s` digit by digit.
 ///
 /// @param digits empty for silence
 /// @param atOnce whether they are keyed at once instead of after the prompt
@@ -79,8 +78,7 @@ public record KeyPress(String digits, boolean atOnce, List<Integer> at) {
     }
 
     /// What is left of it once some digits have been taken: pressed at once where a key is asked for next, but
-    /// for digits that
-    /// have seconds of their own, which stay what they are.
+    /// for digits that have seconds of their own, which stay what they are.
     ///
     /// @param begun the second of the object at which the try began that its seconds are counted from
     KeyPress after(int taken, int begun) {

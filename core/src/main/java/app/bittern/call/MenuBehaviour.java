@@ -154,8 +154,7 @@ final class MenuBehaviour implements Behaviour<Menu> {
     }
 
     /// What happens on a bench up to a second after which no try begins any more; then it gives up, at that
-    /// second or
-    /// later.
+    /// second or later.
     static Decision decide(Menu menu, Scene scene, BenchInHand bench, int last) {
         return new Round(menu, scene, bench).play(last);
     }

@@ -82,8 +82,7 @@ public record Rung(Party party, int from, Reaction reaction, boolean rings, int 
     }
 
     /// Whether callers are told at once that nobody rings: every phone is busy or off, or some are busy and the
-    /// others would only
-    /// ring when the time is over.
+    /// others would only ring when the time is over.
     static boolean nobodyRings(List<Rung> rung) {
         return rung.stream().noneMatch(Rung::reachable)
                 || (rung.stream().anyMatch(Rung::busy) && rung.stream().noneMatch(Rung::rings));

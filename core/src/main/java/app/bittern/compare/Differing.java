@@ -43,8 +43,7 @@ public final class Differing {
     }
 
     /// What any call feels of the site: which time it is there, how numbers are dialled, in which language it
-    /// is spoken
-    /// to, how long a ring is.
+    /// is spoken to, how long a ring is.
     private static List<Object> felt(Plan plan) {
         return plan.all(Site.class)
                 .<Object>map(site ->

@@ -61,9 +61,7 @@ public record E164(String text) implements Comparable<E164> {
             PhoneNumberUtil numbers = PhoneNumberUtil.getInstance();
             PhoneNumber read = numbers.parse(bare, country);
             // A number without its area, which only neighbours can dial, is not one that arrives on a trunk;
-            // one that
-            // is too
-            // short keeps the national prefix in what the library reads.
+            // one that is too short keeps the national prefix in what the library reads.
             String prefix = numbers.getNddPrefixForRegion(country, true);
             boolean whole = prefix == null
                     || prefix.isEmpty()

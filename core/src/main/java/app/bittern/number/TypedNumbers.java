@@ -7,8 +7,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /// Reads numbers as people write them down, a line each: `01632 960100 Main line`, `+44 1632 960144`, `Freight:
-/// (01632)
-/// 960-170`, a block `01632 960200-209` or `01632 960200 to 01632 960209`.
+/// (01632) 960-170`, a block `01632 960200-209` or `01632 960200 to 01632 960209`.
 public final class TypedNumbers {
     /// A block is read up to so many numbers.
     public static final int MOST = 1000;

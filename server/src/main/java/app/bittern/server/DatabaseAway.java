@@ -19,9 +19,7 @@ public final class DatabaseAway {
     private DatabaseAway() {}
 
     /// Whether something failed because there is no connection, or the database is just starting or ending:
-    /// SQLSTATE
-    /// class 08 (ISO 9075) and PostgreSQL's 57P01 to 57P03
-    /// and 53300.
+    /// SQLSTATE class 08 (ISO 9075) and PostgreSQL's 57P01 to 57P03 and 53300.
     public static boolean is(Throwable failed) {
         return causes(failed)
                 .anyMatch(sql -> sql instanceof SQLTransientConnectionException
@@ -32,9 +30,7 @@ public final class DatabaseAway {
     }
 
     /// Whether all connections were in use for as long as one was waited for, while none that was tried failed:
-    /// the
-    /// database
-    /// is there, and there is more to do than it can.
+    /// the database is there, and there is more to do than it can.
     public static boolean isBusy(Throwable failed) {
         return causes(failed)
                 .anyMatch(sql -> sql instanceof SQLTransientConnectionException

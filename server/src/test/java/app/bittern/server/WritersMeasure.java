@@ -21,13 +21,9 @@ import org.junit.jupiter.api.extension.RegisterExtension;
 import tools.jackson.databind.JsonNode;
 
 /// Measures twenty people who change a plan of 5,000 extensions, each something every three seconds, for two
-/// minutes,
-/// and
-/// whether what is answered is kept and nothing else: `./bittern bench plan 5000 > /tmp/large.yaml`, then `mvn
-/// test -pl
-/// server
-/// -am -Dgroups=measure -DexcludedGroups= -Dtest=WritersMeasure -Dbittern.plan=/tmp/large.yaml
-/// -Dsurefire.failIfNoSpecifiedTests=false`.
+/// minutes, and whether what is answered is kept and nothing else: `./bittern bench plan 5000 >
+/// /tmp/large.yaml`, then `mvn test -pl server -am -Dgroups=measure -DexcludedGroups= -Dtest=WritersMeasure
+/// -Dbittern.plan=/tmp/large.yaml -Dsurefire.failIfNoSpecifiedTests=false`.
 @Tag("measure")
 class WritersMeasure {
     private static final int PEOPLE = 20;

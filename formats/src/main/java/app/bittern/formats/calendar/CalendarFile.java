@@ -13,8 +13,7 @@ import net.fortuna.ical4j.model.Component;
 import net.fortuna.ical4j.model.component.CalendarComponent;
 
 /// What a calendar file (iCalendar, RFC 5545) says of days: each event as days of a rule, and what cannot be
-/// one, with
-/// the line and the reason. One event that cannot be read does not keep the others from being read.
+/// one, with the line and the reason. One event that cannot be read does not keep the others from being read.
 ///
 /// @param events in the order of the file
 /// @param unread what cannot be taken over

@@ -22,8 +22,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /// The accounts. The first is made at the first start, with a password that is printed once and changed at the
-/// first
-/// sign-in; the demo's has the password that the start command keeps, and prints at every start.
+/// first sign-in; the demo's has the password that the start command keeps, and prints at every start.
 @Service
 class Accounts implements UserDetailsService, ApplicationRunner {
     private static final Logger LOG = LoggerFactory.getLogger(Accounts.class);
@@ -114,8 +113,7 @@ class Accounts implements UserDetailsService, ApplicationRunner {
     }
 
     /// A password as it is kept. It takes a tenth of a second, so it is made before a connection to the
-    /// database is
-    /// held.
+    /// database is held.
     String hashed(String password) {
         return Objects.requireNonNull(encoder.encode(password));
     }

@@ -29,10 +29,8 @@ import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 
 /// How many wrong passwords are taken, before any is looked at: each attempt takes one of a few tokens that
-/// come back
-/// with time (token bucket), checked and counted in one step of the database, so that it holds for attempts at
-/// once,
-/// over several servers and after a restart. A right password gives its tokens back.
+/// come back with time (token bucket), checked and counted in one step of the database, so that it holds for
+/// attempts at once, over several servers and after a restart. A right password gives its tokens back.
 @Component
 class Attempts {
     /// Where tokens are taken, with how many there are and how soon one comes back.

@@ -21,8 +21,7 @@ import org.springframework.stereotype.Component;
 import org.springframework.transaction.TransactionException;
 
 /// Tells of each request who asks: a machine by its token where it shows one, else a person by the session's
-/// cookie.
-/// Nothing is kept in the server's memory but what was read a moment ago.
+/// cookie. Nothing is kept in the server's memory but what was read a moment ago.
 @Component
 public class Callers implements SecurityContextRepository {
     private static final String BEARER = "Bearer ";

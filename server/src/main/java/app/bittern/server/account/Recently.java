@@ -13,8 +13,7 @@ import org.springframework.dao.DataAccessException;
 import org.springframework.transaction.TransactionException;
 
 /// What was read of the database a moment ago, by a digest: every request asks for it. While the database is
-/// away it
-/// holds what was read last, for nobody can have taken it back on this server meanwhile.
+/// away it holds what was read last, for nobody can have taken it back on this server meanwhile.
 final class Recently<T> {
     /// So soon it is felt on another server that something was taken back.
     private static final Duration MOMENT = Duration.ofSeconds(1);

@@ -23,8 +23,7 @@ import org.springframework.transaction.TransactionException;
 import org.springframework.transaction.support.TransactionTemplate;
 
 /// Who is signed in, kept in the database: it outlives a restart, holds on every server, and can be ended from
-/// another
-/// browser. One ends after 12 h in which nothing was asked, and after 7 days in any case.
+/// another browser. One ends after 12 h in which nothing was asked, and after 7 days in any case.
 @Component
 public class Sessions {
     private static final Duration IDLE = Duration.ofHours(12);

@@ -101,8 +101,7 @@ public class Differences {
     }
 
     /// What callers would notice of a change that somebody thinks about: of each browser the newest is
-    /// answered, as
-    /// long as the draft stays as it is.
+    /// answered, as long as the draft stays as it is.
     ///
     /// @throws java.util.concurrent.CancellationException where it is not asked for any more
     public DifferenceApi.Noticed thoughtAbout(String session, Asked asked, Plan after) {

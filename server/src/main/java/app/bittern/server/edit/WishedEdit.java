@@ -167,8 +167,7 @@ final class WishedEdit {
     }
 
     /// Somebody in, out of, or otherwise in a group, a queue or a page: of it as it is now, so that two who set
-    /// two
-    /// people never clash.
+    /// two people never clash.
     private PlanEdit member(Plan plan, EditApi.SetMember wished) {
         Ref ref = ref(wished.object());
         Ref person = ref(Kind.EXTENSION.word() + "/" + wished.extension());

@@ -136,9 +136,7 @@ class Listener implements SmartLifecycle {
     }
 
     /// Accounts may do something else than before, or a session has ended: what was read of them is read again,
-    /// and
-    /// every
-    /// stream is asked whether it may go on.
+    /// and every stream is asked whether it may go on.
     private void rights() {
         callers.forget();
         events.askAgain();

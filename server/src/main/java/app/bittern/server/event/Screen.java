@@ -12,8 +12,7 @@ import java.util.function.Predicate;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
 /// The open windows of one browser: what they are to be told waits in a queue of its own, so that a slow one
-/// holds up
-/// nobody.
+/// holds up nobody.
 final class Screen {
     /// One that is so far behind is let go; the browser connects again and asks for everything anew.
     private static final int LONGEST = 512;

@@ -13,8 +13,7 @@ import org.springframework.web.filter.OncePerRequestFilter;
 import org.springframework.web.servlet.HandlerExceptionResolver;
 
 /// What fails before a controller is reached, as who asks is looked up while the database is away, is said as
-/// what fails
-/// within one: a sentence with its status, and not a page of the container's and a trace in the log.
+/// what fails within one: a sentence with its status, and not a page of the container's and a trace in the log.
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE + 1)
 class SaidAnyway extends OncePerRequestFilter {

@@ -11,6 +11,7 @@ import app.bittern.server.Reach;
 import app.bittern.server.Refusal;
 import io.micrometer.core.instrument.MeterRegistry;
 import java.time.Clock;
+import java.time.Duration;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -19,6 +20,7 @@ import java.util.concurrent.CancellationException;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionException;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.TimeUnit;
 import java.util.concurrent.locks.Lock;
 import java.util.concurrent.locks.ReentrantLock;
 import java.util.function.Function;
@@ -39,6 +41,9 @@ import org.springframework.transaction.support.TransactionTemplate;
 public class Drafts {
     /// So often an edit is made of a plan that somebody then changes first.
     private static final int MOST_TIMES = 5;
+
+    /// So long an edit waits for those before it on this server.
+    private static final Duration LONGEST_TURN = Duration.ofSeconds(1);
 
     private static final Logger LOG = LoggerFactory.getLogger(Drafts.class);
 
@@ -140,9 +145,7 @@ public class Drafts {
     }
 
     /// The rows of one statement are of one moment (PostgreSQL 13.2.1, read committed); of which, the stamps
-    /// before and
-    /// after
-    /// it tell. No connection is held while rows are made into a plan.
+    /// before and after it tell. No connection is held while rows are made into a plan.
     private Draft read(String site) {
         for (int times = 1; times < MOST_TIMES; times++) {
             Stamp before = sites.stamp(site).orElseThrow(() -> noSite(site));
@@ -192,18 +195,28 @@ public class Drafts {
     /// @param once what its browser calls it: one that was kept under that name is not made again
     public Changed change(String site, Change.Once once, Function<Plan, Change> wish) {
         Lock turn = turns.computeIfAbsent(site, one -> new ReentrantLock(true));
-        turn.lock();
+        // Who waits longer goes on without: another may be waiting for findings, to mend one.
+        boolean mine = inTurn(turn);
         try {
             return changed(site, once, wish);
         } finally {
-            turn.unlock();
+            if (mine) {
+                turn.unlock();
+            }
+        }
+    }
+
+    private static boolean inTurn(Lock turn) {
+        try {
+            return turn.tryLock(LONGEST_TURN.toMillis(), TimeUnit.MILLISECONDS);
+        } catch (InterruptedException ending) {
+            Thread.currentThread().interrupt();
+            return false;
         }
     }
 
     /// On one server edits of a site are made one after another, in the order in which they came: made at once,
-    /// all but
-    /// one
-    /// would be made anew. Other servers may still be quicker.
+    /// all but one would be made anew. Other servers may still be quicker.
     private Changed changed(String site, Change.Once once, Function<Plan, Change> wish) {
         for (int times = 1; times < MOST_TIMES; times++) {
             Draft before = draft(site);

@@ -80,9 +80,8 @@ final class Samples {
     }
 
     /// With what is due at the carrier on a Tuesday two weeks ahead: in the file it stands years off, so that a
-    /// sample
-    /// is the same on
-    /// whatever day it is looked at, and in a site that is made of it a number comes soon.
+    /// sample is the same on whatever day it is looked at, and in a site that is made of it a number comes
+    /// soon.
     private static Plan asOf(Plan sample, LocalDate today) {
         LocalDate due = today.plusWeeks(2).with(TemporalAdjusters.nextOrSame(DayOfWeek.TUESDAY));
         return Plan.of(sample.objects().stream()

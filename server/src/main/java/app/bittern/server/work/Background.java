@@ -62,9 +62,7 @@ public class Background {
     }
 
     /// To be called often by what computes for long: on the background's own thread it lets those go first who
-    /// wait for
-    /// an
-    /// answer, a third of the time being left to it.
+    /// wait for an answer, a third of the time being left to it.
     public void giveWay() {
         if (Thread.currentThread() instanceof Worker
                 && requests.anyWaits()

@@ -18,12 +18,8 @@ import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 
 /// Reads what was sent, which takes as long as that is large: on a few threads of its own with an end, so that
-/// nobody
-/// who
-/// sends much keeps others from being answered. A virtual thread that only computes would hold one of the
-/// carriers that
-/// all
-/// requests share, health among them (JEP 444).
+/// nobody who sends much keeps others from being answered. A virtual thread that only computes would hold one
+/// of the carriers that all requests share, health among them (JEP 444).
 @Component
 public class Readings {
     /// Pasted text may have so many characters; files have limits of their own.

@@ -28,8 +28,7 @@ import tools.jackson.databind.JsonNode;
 /// it is.
 ///
 /// There is one for each schema, of a demo in which the same was done: `-Dbittern.write-schema=true` writes
-/// that of the
-/// newest.
+/// that of the newest.
 class UpgradeTest {
     private static final String DRAFT = "/api/sites/saltreach/draft";
 
