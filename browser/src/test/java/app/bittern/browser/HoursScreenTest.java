@@ -65,7 +65,7 @@ class HoursScreenTest {
         technician.press("Shift+ArrowLeft", "Enter");
         assertThat(rule("Mon, Wed–Sat 07:45–20:30, Tue 07:45–20:15, Sun 09:00–17:00"))
                 .isVisible();
-        technician.button("Undo").first().click();
+        technician.undo().click();
         assertThat(rule("Mon–Sat 07:45–20:30, Sun 09:00–17:00")).isVisible();
     }
 

@@ -96,7 +96,7 @@ class ListsTest {
         technician.page().locator("#value").fill("26s");
         technician.press("Enter");
         assertThat(grid().getByText("26 s (9 rings)")).hasCount(3);
-        technician.button("Undo").click();
+        technician.undo().click();
         assertThat(grid().getByText("26 s (9 rings)")).hasCount(0);
     }
 

@@ -69,7 +69,7 @@ class RightsScreenTest {
         join(link, "Ines");
         assertThat(guest.page().getByText("You may look at this site and not change it."))
                 .isVisible();
-        assertThat(guest.button("Undo")).hasCount(0);
+        assertThat(guest.undo()).hasCount(0);
         assertThat(guest.page().getByText("Accounts")).hasCount(0);
         guest.page().navigate(link);
         assertThat(guest.page().getByText("This invitation was used already")).isVisible();
@@ -201,6 +201,6 @@ class RightsScreenTest {
         guest.page()
                 .getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Saltreach Ferries"))
                 .click();
-        assertThat(guest.button("Undo")).isVisible();
+        assertThat(guest.undo()).isVisible();
     }
 }

@@ -148,7 +148,7 @@ class StoryTest {
         hours.fill("Mon-Sat 07:30-10:00");
         technician.button("Keep").click();
         assertThat(technician.strip()).containsText("message in Bookings after 0:07");
-        technician.button("Undo").click();
+        technician.undo().click();
         assertThat(technician.strip()).containsText("message in Reception after 0:32");
 
         // Who answers.

@@ -123,6 +123,14 @@ final class Technician implements AfterEachCallback {
                 AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
     }
 
+    /// The header's own: lists of last changes have one at each change of one's own.
+    Locator undo() {
+        return page.getByRole(AriaRole.BANNER)
+                .getByRole(
+                        AriaRole.BUTTON,
+                        new Locator.GetByRoleOptions().setName("Undo").setExact(true));
+    }
+
     void press(String... keys) {
         for (String key : keys) {
             page.keyboard().press(key);

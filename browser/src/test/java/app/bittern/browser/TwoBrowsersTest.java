@@ -52,8 +52,8 @@ class TwoBrowsersTest {
         assertThat(kari.strip()).containsText("after 1:29");
         assertThat(jonas.strip()).containsText("after 1:29");
         assertThat(jonas.page().getByRole(AriaRole.STATUS).last()).containsText("Reception, rings for");
-        assertThat(jonas.button("Undo")).isDisabled();
-        kari.button("Undo").click();
+        assertThat(jonas.undo()).isDisabled();
+        kari.undo().click();
         assertThat(jonas.strip()).containsText("after 1:17");
         jonas.open("/s/saltreach/draft/groups");
         assertThat(jonas.page().getByText("Freight office").first()).isVisible();
