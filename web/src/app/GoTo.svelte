@@ -2,9 +2,11 @@
   import { Command, Dialog } from 'bits-ui';
   import { land } from '../lib/ui/landing';
   import { marked } from '../lib/ui/marked.svelte';
+  import { bench } from '../features/bench/bench.svelte';
   import { findings } from '../features/findings/findings.svelte';
   import { creating } from '../features/sheet/creating.svelte';
   import * as api from '../lib/api/endpoints';
+  import type { BenchText } from '../lib/api/types';
   import { address } from './address.svelte';
   import { sheetOf, visit } from './links';
   import { splitRef } from './refs';
@@ -25,6 +27,12 @@
     key: ['find', find.trim()],
     ask: (signal) => api.find(address.site, address.plan, { find: find.trim() }, signal),
     on: open && find.trim() !== '',
+  }));
+
+  const typed = askPlan(() => ({
+    key: ['typed-call', find.trim(), bench.at],
+    ask: (signal) => api.typed(address.site, address.plan, { typed: find.trim(), at: bench.at }, signal),
+    on: open && site.open && /^call\s|\sdials\s/i.test(find.trim()),
   }));
 
   interface Place {
@@ -48,7 +56,20 @@
 
   const wanted = $derived(find.trim().toLowerCase());
   const matching = $derived((place: Place) => `${place.title} ${place.more}`.toLowerCase().includes(wanted));
+  /** A call that was typed stands on the bench of its outline. */
+  function outlineOf(call: BenchText): string {
+    const query = new URLSearchParams({ at: call.at, keys: call.keys });
+    if (call.from) query.set('from', call.from);
+    const inside = call.from.startsWith('extension/');
+    if (inside) query.set('to', call.to);
+    const path = address.in(address.site, address.plan, 'outline', ...(inside ? [] : [call.to]));
+    return `${path.split('?')[0]}?${query.toString()}`;
+  }
+
   const places = $derived.by((): Place[] => [
+    ...(typed.data?.says && typed.data.bench ? [{ says: typed.data.says, bench: typed.data.bench }] : []).map(
+      (call): Place => ({ title: call.says, more: 'call', go: () => visit(outlineOf(call.bench)) }),
+    ),
     ...SCREENS.filter((screen) => screen.name !== 'outline')
       .map((screen): Place => ({
         title: screen.title,
@@ -116,7 +137,7 @@
         <Command.Input
           class="w-full"
           bind:value={find}
-          placeholder="A number, a name, a finding, a command"
+          placeholder="A number, a name, a finding, a command, or call 960100 tomorrow 20:00 press 3"
         />
         <Command.List tabindex={0} class="mt-2 max-h-80 overflow-auto" aria-label="Places">
           <Command.Viewport>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { lasting } from '../../lib/clock';
   import { address } from '../../app/address.svelte';
   import { listOf, sheetOf } from '../../app/links';
   import { Preview } from '../../app/preview.svelte';
@@ -157,7 +158,7 @@
                         >{:else}{agent.title}{/if}</td
                     >
                     <td class="px-2 py-1"
-                      >{agent.rank}{agent.joinsAfter ? `, after ${agent.joinsAfter} s` : ''}</td
+                      >{agent.rank}{agent.joinsAfter ? `, after ${lasting(agent.joinsAfter)}` : ''}</td
                     >
                     <td class="px-2 py-1">{agent.byPhone ? 'by phone' : 'always'}</td>
                     <td class="px-2 py-1">

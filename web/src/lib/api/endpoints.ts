@@ -26,6 +26,7 @@ import type {
   InvitedTo,
   JournalView,
   KindView,
+  Lines,
   ListView,
   MachineToken,
   MayDial,
@@ -55,6 +56,8 @@ import type {
   StaffView,
   Taken,
   Told,
+  Tried,
+  TypedCallView,
   TypedView,
   VoicemailView,
   WantedFactor,
@@ -324,6 +327,15 @@ export function redo(
   signal?: AbortSignal,
 ): Promise<Edited> {
   return send('POST', `/sites/${encodeURIComponent(site)}/draft/redo`, { query, signal });
+}
+
+/** POST /api/sites/{site}/draft/tried */
+export function tried(
+  site: string,
+  body: Lines,
+  signal?: AbortSignal,
+): Promise<Tried> {
+  return send('POST', `/sites/${encodeURIComponent(site)}/draft/tried`, { body, signal });
 }
 
 /** POST /api/sites/{site}/draft/undo */
@@ -688,6 +700,16 @@ export function trace(
   signal?: AbortSignal,
 ): Promise<CallView> {
   return send('GET', `/sites/${encodeURIComponent(site)}/${encodeURIComponent(plan)}/trace`, { query, signal });
+}
+
+/** GET /api/sites/{site}/{plan}/typed-call */
+export function typed(
+  site: string,
+  plan: string,
+  query: { typed: string; at: string },
+  signal?: AbortSignal,
+): Promise<TypedCallView> {
+  return send('GET', `/sites/${encodeURIComponent(site)}/${encodeURIComponent(plan)}/typed-call`, { query, signal });
 }
 
 /** GET /api/sites/{site}/{plan}/voicemail */

@@ -494,6 +494,10 @@ export interface LineView {
   wrong?: string;
 }
 
+export interface Lines {
+  wishes: Wish[];
+}
+
 export interface ListRow {
   object: string;
   key: string;
@@ -1056,6 +1060,15 @@ export interface TraceWhy {
   rule: string;
   held: boolean;
   because: string;
+}
+
+export interface Tried {
+  against: string[][];
+}
+
+export interface TypedCallView {
+  says?: string;
+  bench?: BenchText;
 }
 
 export interface TypedNumber {

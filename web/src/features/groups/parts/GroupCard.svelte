@@ -152,7 +152,7 @@
                     {width}
                     margin={MARGIN}
                     cycle={ring}
-                    label="{member.title} rings from {one.from} s to {one.to} s"
+                    label="{member.title} rings from {lasting(one.from)} to {lasting(one.to)}"
                   /></span
                 >
               {/each}

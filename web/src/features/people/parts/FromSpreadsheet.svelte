@@ -2,6 +2,7 @@
   import { address } from '../../../app/address.svelte';
   import { site } from '../../../app/site.svelte';
   import { saysOf } from '../../../lib/api/client';
+  import * as api from '../../../lib/api/endpoints';
   import type { KindView, Wish } from '../../../lib/api/types';
   import { TypedText } from '../../../lib/typedText.svelte';
   import Dialog from '../../../lib/ui/Dialog.svelte';
@@ -10,6 +11,7 @@
   /** New objects pasted from a spreadsheet: a line each, the first of them naming the fields, shown before they are made. */
   let { open = $bindable(), kind }: { open: boolean; kind: KindView } = $props();
 
+  const MOST = 50;
   const EXAMPLE = '2030\tKari Nes\n2031\tJohn Firth';
   const pasted = new TypedText(() => `spreadsheet/${address.site}/${kind.kind}`);
   let wrong = $state.raw<string[]>([]);
@@ -19,14 +21,47 @@
     pasted.text
       .replace(/\r/g, '')
       .split('\n')
-      .filter((line) => line.trim())
-      .map((line) => line.split(/\t|;/).map((cell) => cell.trim())),
+      .map((line, at) => ({ line: at + 1, cells: line.split(/\t|;/).map((cell) => cell.trim()) }))
+      .filter(({ cells }) => cells.some(Boolean)),
   );
-  const named = $derived((lines[0] ?? []).map((cell) => fieldOf(cell)));
+  const named = $derived((lines[0]?.cells ?? []).map((cell) => fieldOf(cell)));
   /** A first line of names says what stands under each; without one it is number and name. */
   const headed = $derived(named.length > 0 && named.every((one) => one !== undefined));
   const columns = $derived(headed ? named : ['key', 'name']);
   const rows = $derived(headed ? lines.slice(1) : lines);
+  /** The lines that are wrong first, so that none is out of sight. */
+  const shown = $derived.by(() => {
+    const all = rows.map((row, index) => ({ ...row, index }));
+    const wrongFirst = [
+      ...all.filter(({ index }) => against[index]?.length),
+      ...all.filter(({ index }) => !against[index]?.length),
+    ];
+    return wrongFirst.slice(0, MOST);
+  });
+
+  /** What speaks against each line, asked while it is typed or pasted. */
+  let against = $state.raw<string[][]>([]);
+  const bad = $derived(against.filter((line) => line.length).length);
+
+  $effect(() => {
+    if (!open) return;
+    const asked = new AbortController();
+    const asking = rows.map((row) => wishOf(row.cells));
+    if (!asking.length) {
+      against = [];
+      return;
+    }
+    api.tried(address.site, { wishes: asking }, asked.signal).then(
+      (view) => {
+        against = view.against;
+        wrong = [];
+      },
+      (failure) => {
+        if (!asked.signal.aborted) wrong = saysOf(failure);
+      },
+    );
+    return () => asked.abort();
+  });
 
   function fieldOf(title: string): string | undefined {
     const plain = title.toLowerCase();
@@ -49,7 +84,7 @@
     event.preventDefault();
     try {
       wrong = [];
-      await site.change(...rows.map(wishOf));
+      await site.change(...rows.map((row) => wishOf(row.cells)));
       pasted.text = '';
       open = false;
     } catch (failure) {
@@ -76,18 +111,22 @@
         <table class="w-full border-collapse text-[13px]">
           <thead
             ><tr class="border-b border-line text-left"
-              >{#each columns as column (column)}<th class="pr-3 font-semibold"
+              ><th class="pr-3 font-semibold">line</th>{#each columns as column (column)}<th
+                  class="pr-3 font-semibold"
                   >{column === 'key'
                     ? 'number'
                     : (fields.find((one) => one.name === column)?.title ?? column)}</th
-                >{/each}</tr
+                >{/each}<th class="font-semibold">{bad ? `${bad} wrong` : ''}</th></tr
             ></thead
           >
           <tbody>
-            {#each rows.slice(0, 50) as cells, index (index)}
+            {#each shown as { line, cells, index } (index)}
               <tr class="border-b border-line"
-                >{#each columns as column, place (column)}<td class="pr-3">{cells[place] ?? ''}</td
-                  >{/each}</tr
+                ><td class="pr-3 font-mono text-muted">{line}</td>{#each columns as column, place (column)}<td
+                    class="pr-3">{cells[place] ?? ''}</td
+                  >{/each}<td class={against[index]?.length ? 'wrong' : 'text-muted'}
+                  >{against[index]?.join(' ') ?? ''}</td
+                ></tr
               >
             {/each}
           </tbody>
@@ -98,7 +137,7 @@
       {#each wrong as one (one)}<p class="wrong mt-2">{one}</p>{/each}
     </div>
     <p class="mt-2 text-right">
-      <button class="primary" disabled={!rows.length}
+      <button class="primary" disabled={!rows.length || bad > 0}
         >Make {rows.length} {rows.length === 1 ? kind.title : kind.several}</button
       >
     </p>

@@ -13,7 +13,7 @@
   import type { Preview } from '../../../app/preview.svelte';
   import { site } from '../../../app/site.svelte';
   import type { AgentView, ItemView, ScoreView, Wish } from '../../../lib/api/types';
-  import { axisStep, clock } from '../../../lib/clock';
+  import { axisStep, clock, lasting } from '../../../lib/clock';
   import Handle from '../../../lib/ui/Handle.svelte';
 
   /** The score of a wait on one axis: what is heard, what may be pressed, who rings, how the call leaves. */
@@ -85,7 +85,7 @@
     return [
       agent.byPhone ? 'logs in by phone' : 'always in',
       ...(agent.rank > 1 ? [`rank ${agent.rank}`] : []),
-      ...(agent.joinsAfter ? [`after ${agent.joinsAfter} s`] : []),
+      ...(agent.joinsAfter ? [`after ${lasting(agent.joinsAfter)}`] : []),
     ].join(', ');
   }
 
@@ -153,7 +153,7 @@
             max={LONGEST}
             {scale}
             label="{item.says}, first said after"
-            says="{firstOf(item)} s"
+            says={lasting(firstOf(item))}
             left={x(score.joining + firstOf(item))}
             moved={moving?.place === item.place && moving.to !== moving.from}
             onmove={(to) => move(item, to)}

@@ -44,14 +44,14 @@
       <span
         class="pointer-events-none absolute inset-x-0 border-t border-dashed border-reed text-right text-xs text-reed"
         style:bottom="{16 + staff.target * HEIGHT}px"
-        ><span class="bg-paper/80 px-1">{percent(staff.target)} in {staff.within} s</span></span
+        ><span class="bg-paper/80 px-1">{percent(staff.target)} in {lasting(staff.within)}</span></span
       >
     {/if}
   </div>
   <p class="mt-1">
     {#if here}
       With <b>{staff.agents}</b>
-      {staff.agents === 1 ? 'agent' : 'agents'} in: {percent(here.level)} within {staff.within} s,
+      {staff.agents === 1 ? 'agent' : 'agents'} in: {percent(here.level)} within {lasting(staff.within)},
       {here.meanWait === undefined
         ? 'and the line grows without end'
         : `mean wait ${lasting(here.meanWait)}`}{staff.patience ? `, ${percent(here.abandons)} give up` : ''}.

@@ -57,7 +57,7 @@ class LadderTest {
             .layer("field")
             .definedBy("app.bittern.field")
             .whereLayer("proof")
-            .mayNotBeAccessedByAnyLayer()
+            .mayOnlyBeAccessedByLayers("finding")
             .whereLayer("field")
             .mayNotBeAccessedByAnyLayer()
             .whereLayer("telling")

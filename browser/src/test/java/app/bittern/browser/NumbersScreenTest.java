@@ -60,7 +60,8 @@ class NumbersScreenTest {
     @Test
     void theOrderSaysWhyARouteNeverTakesACallAndSwitchesItOffInPlace() {
         technician.open("/s/saltreach/draft/numbers?at=2026-11-24T10:15&view=order");
-        assertThat(row("Nuisance callers")).containsText("never: Main line takes them first");
+        assertThat(row("Nuisance callers")).containsText("before all others");
+        assertThat(row("Anything else")).containsText("never: Nuisance callers, Account hauliers, Main line");
         assertThat(row("Account hauliers")).containsText("2 of the directory");
         assertThat(row("takes the call on the bench")).containsText("Main line");
         page.getByLabel("Main line: switch off").click();

@@ -17,8 +17,11 @@ final class CompareText {
     static String of(Comparison comparison, Plan before, Plan after) {
         StringBuilder text = new StringBuilder();
         if (comparison.noticed().isEmpty()) {
-            text.append("Callers notice nothing.\n");
+            text.append(comparison.limit().isPresent() ? "" : "Callers notice nothing.\n");
         }
+        comparison
+                .limit()
+                .ifPresent(limit -> text.append(new Table().row(limit)).append('\n'));
         for (Difference one : comparison.noticed()) {
             String keys = one.choices().isEmpty() ? "" : ", keys " + String.join(" ", one.choices());
             String head = says(one, after, before) + one.calling().words(after, before) + ", " + one.when()

@@ -5,6 +5,7 @@ import app.bittern.call.Phones;
 import app.bittern.formats.Json;
 import app.bittern.formats.answer.PathsJson;
 import app.bittern.graph.Wanted;
+import app.bittern.hours.Dates;
 import app.bittern.number.Caller;
 import app.bittern.number.E164;
 import app.bittern.paths.CallPaths;
@@ -230,7 +231,7 @@ final class PathsCommand extends PlanCommand {
 
     private static LocalDateTime instant(String text) {
         try {
-            return LocalDateTime.parse(text);
+            return Dates.dateTime(text);
         } catch (DateTimeException notATime) {
             throw unusable("when", text, "a date and time such as 2026-11-28T20:00");
         }

@@ -3,6 +3,7 @@ package app.bittern.cli;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Seconds;
 import app.bittern.promise.Kept;
+import app.bittern.proof.BenchText;
 import app.bittern.proof.Proof;
 import java.util.List;
 
@@ -19,7 +20,12 @@ final class ProveText {
         Table table = new Table(8);
         for (Kept kept : promises) {
             table.row(kept.kept() ? "kept" : "BROKEN", kept.promise().title());
-            kept.against(plan).forEach(against -> table.row("", against));
+            kept.missing(plan).forEach(against -> table.row("", against));
+            kept.breaches().forEach(breach -> {
+                table.row("", breach.says(plan));
+                breach.witness()
+                        .ifPresent(bench -> table.row("", "Try: " + CheckText.arguments(BenchText.of(plan, bench))));
+            });
             kept.limit().ifPresent(limit -> table.row("", limit));
         }
         long broken = promises.stream().filter(kept -> !kept.kept()).count();

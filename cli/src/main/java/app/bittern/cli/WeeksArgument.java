@@ -1,10 +1,10 @@
 package app.bittern.cli;
 
+import app.bittern.hours.Dates;
 import app.bittern.hours.Horizon;
 import app.bittern.plan.Plan;
 import java.time.DateTimeException;
 import java.time.LocalDate;
-import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
 import picocli.CommandLine.Model.CommandSpec;
@@ -32,9 +32,10 @@ final class WeeksArgument {
 
     private static LocalDate day(String text) {
         try {
-            return text.contains("T") ? LocalDateTime.parse(text).toLocalDate() : LocalDate.parse(text);
+            return text.contains("T") ? Dates.dateTime(text).toLocalDate() : Dates.date(text);
         } catch (DateTimeException notADay) {
-            throw new Unusable(List.of("--at: found '" + text + "'; allowed is a day such as 2026-11-23."));
+            throw new Unusable(List.of("--at: found '" + text + "'; allowed is a day such as 2026-11-23, of the years "
+                    + Dates.FIRST_YEAR + " to " + Dates.LAST_YEAR + "."));
         }
     }
 }

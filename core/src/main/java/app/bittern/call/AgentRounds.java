@@ -16,8 +16,9 @@ import java.util.Optional;
 
 /// How the agents of a queue are rung while one caller waits: round by round.
 ///
-/// Who takes part is decided when a round begins: those who are in, free and joined by then, rank by rank, as
-/// listed within one. Each rings for `ringEach`, one after another or all together, and `pauseBetweenRounds` is
+/// Who takes part is decided when a round begins: those who are in, free and joined by then, as listed; where the
+/// order is by rank or by skill, by that first. Each rings for `ringEach`, one after another or all together, and
+/// `pauseBetweenRounds` is
 /// between two rounds. A round in which nobody rings lasts that pause, at least a second; an agent who becomes
 /// free while nobody rings is rung at once. An agent who takes a caller ahead, or one who waits in a queue that
 /// comes first, is busy for the rest of this wait.
@@ -61,7 +62,8 @@ final class AgentRounds {
         this.left = new ArrayList<>(there);
         left.sort(Comparator.comparingInt((There one) -> last(queue, found, one))
                 .thenComparingInt(one -> -known(queue, scene.plan(), one.agent()))
-                .thenComparingInt(one -> one.agent().rank()));
+                .thenComparingInt(
+                        one -> queue.order() == Order.BY_RANK ? one.agent().rank() : 0));
         this.soonestUsedUp = soonestUsedUp(
                         queue,
                         there.stream().flatMap(one -> one.joins().stream()).toList())

@@ -29,13 +29,29 @@ public sealed interface Answer {
     /// Somebody that is known outside.
     ///
     /// @param tag what is said of them
-    record Outside(Optional<String> tag) implements Answer {}
+    record Outside(Optional<String> tag) implements Answer {
+        @Override
+        public int hashCode() {
+            return 5 + 31 * tag.hashCode();
+        }
+    }
 
     /// Nobody.
-    record Nobody() implements Answer {}
+    record Nobody() implements Answer {
+        // Records without parts hash to 0, all alike: thousands of states would differ by nothing else.
+        @Override
+        public int hashCode() {
+            return 2;
+        }
+    }
 
     /// Nothing that was asked has answered.
-    record None() implements Answer {}
+    record None() implements Answer {
+        @Override
+        public int hashCode() {
+            return 3;
+        }
+    }
 
     /// Whether a case of a branch is for it.
     default boolean is(String state, Plan plan) {

@@ -1,5 +1,6 @@
 package app.bittern.call;
 
+import app.bittern.hours.Calendar;
 import app.bittern.number.Caller;
 import app.bittern.plan.Destination;
 import app.bittern.plan.Hours;
@@ -139,21 +140,14 @@ public record QueueCourse(Condition when, int joining, List<Spoken> first, List<
     }
 
     private static List<Given> given(Queue queue, Scene scene) {
-        List<Given> all = List.of(new Given(new Condition.Always(), Map.of(), true, true));
-        for (Hours hours : asked(queue)
+        List<Hours> hours = asked(queue)
                 .flatMap(ref -> scene.plan().find(ref, Hours.class).stream())
-                .toList()) {
-            List<Given> more = new ArrayList<>();
-            for (Given one : all) {
-                for (String state : hours.calendar().names()) {
-                    Map<Ref, String> states = new HashMap<>(one.states);
-                    states.put(hours.ref(), state);
-                    more.add(new Given(
-                            Condition.all(one.when, new Condition.HoursIn(hours.ref(), state)), states, true, true));
-                }
-            }
-            all = more;
-        }
+                .toList();
+        List<Given> all = Calendar.together(
+                        hours.stream().map(one -> one.at(scene.plan().site())).toList())
+                .stream()
+                .map(states -> inStates(hours, states))
+                .toList();
         Optional<LocalDate> until = queue.notice().filter(Queue.Notice::on).flatMap(Queue.Notice::until);
         if (until.isPresent()) {
             LocalDate last = until.get();
@@ -176,6 +170,16 @@ public record QueueCourse(Condition when, int joining, List<Spoken> first, List<
                     .toList();
         }
         return all;
+    }
+
+    private static Given inStates(List<Hours> hours, List<String> names) {
+        Map<Ref, String> states = new HashMap<>();
+        Condition when = new Condition.Always();
+        for (int index = 0; index < hours.size(); index++) {
+            states.put(hours.get(index).ref(), names.get(index));
+            when = Condition.all(when, new Condition.HoursIn(hours.get(index).ref(), names.get(index)));
+        }
+        return new Given(when, states, true, true);
     }
 
     private static QueueCourse of(Queue queue, Scene scene, Given given) {

@@ -2,6 +2,7 @@ package app.bittern.call;
 
 import app.bittern.plan.Party;
 import app.bittern.plan.Ref;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
@@ -14,6 +15,22 @@ import java.util.Optional;
 public record Trace(Ending ending, int second, Optional<Ref> route, List<Step> steps, String language) {
     public Trace {
         steps = List.copyOf(steps);
+    }
+
+    /// The longest that the caller hears neither words nor music nor ringing nor a tone, in seconds.
+    public int longestSilence() {
+        List<Heard> sounds = steps.stream()
+                .flatMap(step -> step.hears().stream())
+                .filter(heard -> heard.sound() != Heard.Sound.SILENCE && heard.sound() != Heard.Sound.KEY)
+                .sorted(Comparator.comparingInt(Heard::from))
+                .toList();
+        int longest = 0;
+        int until = 0;
+        for (Heard sound : sounds) {
+            longest = Math.max(longest, sound.from() - until);
+            until = Math.max(until, sound.to());
+        }
+        return Math.max(longest, second - until);
     }
 
     /// A call at one object.

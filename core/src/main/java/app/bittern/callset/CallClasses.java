@@ -20,6 +20,7 @@ import app.bittern.plan.Promise;
 import app.bittern.plan.Queue;
 import app.bittern.plan.Ref;
 import app.bittern.plan.Route;
+import app.bittern.plan.SetOffBy;
 import app.bittern.plan.Switch;
 import java.time.DayOfWeek;
 import java.time.Instant;
@@ -77,6 +78,10 @@ public final class CallClasses {
                             plan.all(Promise.class).flatMap(promise -> promise.about().holdsWhile().stream()))
                     .flatMap(all -> all)
                     .map(Route.While::hours)
+                    .forEach(asked::add);
+            plan.all(Promise.class)
+                    .flatMap(promise -> promise.holds().setsOff().stream())
+                    .flatMap(id -> SetOffBy.switches(plan, id).stream())
                     .forEach(asked::add);
             Map<Ref, Integer> indexes = new LinkedHashMap<>();
             asked.stream()

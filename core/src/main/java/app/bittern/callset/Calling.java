@@ -26,9 +26,25 @@ public sealed interface Calling {
     /// In words, by the names of the plan that has them: `Main line`, `a phone inside dials 2020 (such as Desk 2)`.
     default String words(Plan first, Plan second) {
         return switch (this) {
-            case ToNumber(E164 called) -> title(new Ref(Kind.NUMBER, called.text()), first, second);
+            case ToNumber(E164 called) -> {
+                Ref number = new Ref(Kind.NUMBER, called.text());
+                yield listed(first, second)
+                        ? title(number, first, second)
+                        : "a number that is not in the plan (such as " + called.international() + ")";
+            }
             case Phone(Ref phone, String dialled) ->
                 "a phone inside that dials " + dialled + " (such as " + title(phone, first, second) + ")";
+        };
+    }
+
+    /// Whether it is a phone of the site or an inbound number of either plan that is called.
+    default boolean listed(Plan first, Plan second) {
+        return switch (this) {
+            case ToNumber(E164 called) -> {
+                Ref number = new Ref(Kind.NUMBER, called.text());
+                yield first.find(number).isPresent() || second.find(number).isPresent();
+            }
+            case Phone phone -> true;
         };
     }
 

@@ -5,8 +5,10 @@ import app.bittern.graph.Wanted;
 import app.bittern.hours.Horizon;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Ref;
+import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 
@@ -18,13 +20,15 @@ import java.util.stream.Stream;
 /// @param dialled   what phones of the site get otherwise when they dial
 /// @param shown     phones that show another number when they call out
 /// @param unnoticed changed objects that no call passes or asks of which callers notice anything
+/// @param limit     what was not compared and why, where a plan is too tangled to be counted whole
 public record Comparison(
         List<Difference> noticed,
         CallClasses classes,
         ObjectChanges objects,
         List<DialledOtherwise> dialled,
         List<ShownOutside> shown,
-        List<Ref> unnoticed) {
+        List<Ref> unnoticed,
+        Optional<String> limit) {
     public Comparison {
         shown = List.copyOf(shown);
         dialled = List.copyOf(dialled);
@@ -53,7 +57,11 @@ public record Comparison(
         for (Plan plan : List.of(before, after)) {
             shown.forEach(one -> concerned.addAll(one.concerns(plan)));
         }
-        List<Ref> unnoticed = Stream.of(
+        if (changed.everywhere() && !walk.differences().isEmpty()) {
+            concerned.add(before.site().ref());
+            concerned.add(after.site().ref());
+        }
+        List<Ref> quiet = Stream.of(
                         objects.added().stream(),
                         objects.removed().stream(),
                         objects.changed().stream().map(one -> one.before().ref()),
@@ -61,6 +69,21 @@ public record Comparison(
                 .flatMap(refs -> refs)
                 .filter(ref -> !concerned.contains(ref))
                 .toList();
-        return new Comparison(walk.differences(), walk.classes(), objects, dialled, shown, unnoticed);
+        Probes probes = new Probes(before, after, horizon, wanted);
+        List<Difference> noticed = new ArrayList<>(walk.differences());
+        List<Ref> unnoticed = new ArrayList<>();
+        for (Ref ref : quiet) {
+            List<Probes.Shown> probed = probes.at(ref);
+            // One call may show two objects that have changed.
+            probed.stream()
+                    .filter(one -> noticed.stream()
+                            .noneMatch(known -> known.notice() == one.notice()
+                                    && known.witness().equals(Optional.of(one.bench()))))
+                    .forEach(one -> noticed.add(walk.difference(ref, one)));
+            if (probed.isEmpty()) {
+                unnoticed.add(ref);
+            }
+        }
+        return new Comparison(noticed, walk.classes(), objects, dialled, shown, unnoticed, walk.limit());
     }
 }

@@ -5,6 +5,7 @@ import app.bittern.call.Origin;
 import app.bittern.call.Phones;
 import app.bittern.number.E164;
 import app.bittern.plan.Extension;
+import app.bittern.plan.Kind;
 import app.bittern.plan.Outbound;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Ref;
@@ -56,10 +57,13 @@ public record DialledOtherwise(
     static List<DialledOtherwise> of(Plan before, Plan after) {
         Set<String> examples = new LinkedHashSet<>(Phones.examples(before));
         examples.addAll(Phones.examples(after));
+        int usual = examples.size();
+        examples.addAll(changed(before, after));
         Set<Optional<Ref>> services = new LinkedHashSet<>(services(before));
         services.addAll(services(after));
         Map<List<Optional<Ref>>, List<Ref>> moved = moved(before, after);
         List<DialledOtherwise> all = new ArrayList<>();
+        Set<List<Object>> told = new HashSet<>();
         for (String dialled : examples) {
             Map<List<Does>, List<Optional<Ref>>> alike = new LinkedHashMap<>();
             Map<List<Does>, List<Ref>> phones = new LinkedHashMap<>();
@@ -81,14 +85,49 @@ public record DialledOtherwise(
             });
             Set<List<Does>> both = new LinkedHashSet<>(alike.keySet());
             both.addAll(phones.keySet());
-            both.forEach(sides -> all.add(new DialledOtherwise(
-                    alike.getOrDefault(sides, List.of()),
-                    phones.getOrDefault(sides, List.of()),
-                    dialled,
-                    sides.getFirst(),
-                    sides.getLast())));
+            // Of what is looked at because a pattern is another, one example of each is enough.
+            boolean more = usual-- <= 0;
+            both.stream()
+                    .map(sides -> new DialledOtherwise(
+                            alike.getOrDefault(sides, List.of()),
+                            phones.getOrDefault(sides, List.of()),
+                            dialled,
+                            sides.getFirst(),
+                            sides.getLast()))
+                    .filter(one -> told.add(one.told()) || !more)
+                    .forEach(all::add);
         }
         return all;
+    }
+
+    /// Digits for every place of the patterns of outbound routes that are others than before.
+    private static List<String> changed(Plan before, Plan after) {
+        Set<Ref> routes = new LinkedHashSet<>();
+        Stream.of(before, after)
+                .forEach(plan -> plan.all(Outbound.class).map(Outbound::ref).forEach(routes::add));
+        return routes.stream()
+                .filter(ref -> !before.find(ref).equals(after.find(ref)))
+                .flatMap(ref -> Stream.of(before, after).flatMap(plan -> plan.find(ref, Outbound.class).stream()))
+                .flatMap(outbound -> outbound.dialled().stream())
+                .distinct()
+                .flatMap(pattern -> pattern.examples().stream())
+                .distinct()
+                .toList();
+    }
+
+    /// What of it is the same for other examples.
+    private List<Object> told() {
+        return List.of(services, phones, told(before), told(after));
+    }
+
+    private static List<Object> told(Does does) {
+        return List.of(
+                does.to().filter(ref -> ref.kind() == Kind.OUTBOUND),
+                does.to().isPresent(),
+                does.barred(),
+                does.waits(),
+                does.out().map(Out::trunks),
+                does.out().map(Out::callerId));
     }
 
     /// The phones that are of another class than before, by both.

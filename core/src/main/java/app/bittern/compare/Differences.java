@@ -1,5 +1,7 @@
 package app.bittern.compare;
 
+import app.bittern.call.KeyPress;
+import app.bittern.call.RouteChoice;
 import app.bittern.call.Trace;
 import app.bittern.callset.CallClasses;
 import app.bittern.callset.CallSet;
@@ -9,15 +11,21 @@ import app.bittern.effect.Effects;
 import app.bittern.graph.StateGraph;
 import app.bittern.graph.Wanted;
 import app.bittern.hours.Horizon;
+import app.bittern.number.Caller;
 import app.bittern.number.E164;
 import app.bittern.paths.Path;
+import app.bittern.plan.Alarm;
 import app.bittern.plan.InboundNumber;
+import app.bittern.plan.Kind;
 import app.bittern.plan.Plan;
 import app.bittern.plan.PlanObject;
 import app.bittern.plan.Ref;
+import app.bittern.plan.Route;
 import app.bittern.plan.Slot;
+import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
@@ -52,6 +60,7 @@ public final class Differences {
         Set<E164> numbers = new LinkedHashSet<>();
         List.of(before, after)
                 .forEach(plan -> plan.all(InboundNumber.class).forEach(number -> numbers.add(number.called())));
+        numbers.addAll(others(before, after, changed, numbers));
         Map<JointGraph.Key, List<TreatedOtherwise.Visited>> otherwise = new HashMap<>();
         JointBeginnings begins = new JointBeginnings(walk.joint);
         for (E164 number : numbers) {
@@ -59,6 +68,29 @@ public final class Differences {
         }
         walk.go(changed, otherwise, Optional.empty(), begins.dialled());
         return walk;
+    }
+
+    /// Numbers that are no inbound numbers of either plan, and that routes take which differ: one of each that the same
+    /// routes are for.
+    private static List<E164> others(Plan before, Plan after, Differing changed, Set<E164> known) {
+        if (changed.refs().stream().noneMatch(ref -> ref.kind() == Kind.ROUTE)) {
+            return List.of();
+        }
+        Map<List<List<Ref>>, E164> alike = new LinkedHashMap<>();
+        Stream.of(before, after)
+                .flatMap(plan -> plan.routes().samples().stream())
+                .filter(number -> !known.contains(number))
+                .forEach(number -> {
+                    List<List<Ref>> routes = Stream.of(before, after)
+                            .map(plan -> RouteChoice.inOrder(plan, number).stream()
+                                    .map(Route::ref)
+                                    .toList())
+                            .toList();
+                    if (routes.stream().flatMap(List::stream).anyMatch(changed::is)) {
+                        alike.putIfAbsent(routes, number);
+                    }
+                });
+        return List.copyOf(alike.values());
     }
 
     /// @param called the number that is called; none where phones dial
@@ -81,6 +113,11 @@ public final class Differences {
     /// The objects that calls which differ pass, and those that these refer to.
     public Set<Ref> concerned() {
         return concerned;
+    }
+
+    /// What was left out and why, where a plan has more states than can be kept.
+    Optional<String> limit() {
+        return joint.limit();
     }
 
     /// The classes that the sets of calls are of.
@@ -172,11 +209,38 @@ public final class Differences {
         });
     }
 
+    /// What a call shows that was made on purpose at an object.
+    Difference difference(Ref at, Probes.Shown shown) {
+        LocalDateTime local =
+                LocalDateTime.ofInstant(shown.bench().at(), before.plan().site().timeZone());
+        Caller caller = shown.bench().caller() instanceof Caller.Inside
+                ? new Caller.Unavailable()
+                : shown.bench().caller();
+        CallSet calls = joint.classes().like(0, caller, local, shown.bench().switches());
+        return new Difference(
+                shown.notice(),
+                shown.calling(),
+                at,
+                calls,
+                joint.words().words(calls),
+                Optional.empty(),
+                shown.bench().keys().stream().map(KeyPress::toString).toList(),
+                shown.before(),
+                shown.after(),
+                shown.calling() instanceof Calling.Phone,
+                Optional.of(shown.bench()));
+    }
+
     /// What phones of the site notice just as callers do who come there from outside is told once.
     private void add(Difference fresh) {
         Optional<Difference> same = found.stream()
                 .filter(one -> fresh.inside() && one.holdsFor(fresh))
                 .findFirst();
+        // So is what is noticed on a number that is not in the plan and on one that is.
+        boolean unlisted = !fresh.calling().listed(before.plan(), after.plan());
+        if (unlisted && found.stream().anyMatch(one -> one.holdsFor(fresh))) {
+            return;
+        }
         if (same.isPresent()) {
             found.set(found.indexOf(same.get()), same.get().alsoInside());
         } else {
@@ -202,7 +266,7 @@ public final class Differences {
     private static List<String> choices(Plan plan, Trail way) {
         return way.list().stream()
                 .filter(step -> step.state().context().dials().isEmpty())
-                .flatMap(step -> step.causes().stream())
+                .map(step -> step.causes().getFirst())
                 .flatMap(cause -> Path.chosen(plan, cause).stream())
                 .toList();
     }
@@ -215,6 +279,15 @@ public final class Differences {
 
     private void concern(Plan plan, Ref ref) {
         concerned.add(ref);
+        // What sets alarms off does not name them.
+        plan.all(Alarm.class)
+                .filter(alarm -> alarm.listensTo().equals(Optional.of(ref)))
+                .forEach(alarm -> {
+                    concerned.add(alarm.ref());
+                    alarm.slots()
+                            .forEach(slot ->
+                                    concerned.addAll(slot.target().stream().toList()));
+                });
         plan.find(ref).map(PlanObject::slots).orElse(List.of()).stream()
                 .map(Slot::target)
                 .flatMap(Optional::stream)

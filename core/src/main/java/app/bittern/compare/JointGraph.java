@@ -170,17 +170,22 @@ final class JointGraph {
     private record Further(Spot spot, Trail way, CallSet calls) {}
 
     private Trail and(Trail way, StateGraph graph, int from, Cause cause, Way edge) {
-        return and(way, graph, from, cause, edge, Optional.empty());
+        return and(way, graph, from, List.of(cause), edge, Optional.empty());
     }
 
-    private Trail and(Trail way, StateGraph graph, int from, Cause cause, Way edge, Optional<Visit> by) {
+    /// By any of the causes of an edge: of two cases that lead to one place it is not known which one a call takes.
+    private Trail and(Trail way, StateGraph graph, int from, Way edge) {
+        return and(way, graph, from, edge.causes(), edge, Optional.empty());
+    }
+
+    private Trail and(Trail way, StateGraph graph, int from, List<Cause> causes, Way edge, Optional<Visit> by) {
         State state = graph.state(from);
         return new Trail(
                 Optional.of(way),
-                Optional.of(new Step(state, List.of(cause), new Window(edge.earliest(), edge.latest()), 0)),
+                Optional.of(new Step(state, causes, new Window(edge.earliest(), edge.latest()), 0)),
                 by,
                 way.carried().past(graph.plan(), state),
-                passing(cause) ? said.and(way.said(), graph.plan(), state) : SaidMeanwhile.NOTHING);
+                passing(causes.getFirst()) ? said.and(way.said(), graph.plan(), state) : SaidMeanwhile.NOTHING);
     }
 
     /// What has been said on a way since the call stood in an object on both sides.
@@ -193,7 +198,7 @@ final class JointGraph {
         for (Way edge : graph.ways(from.state())) {
             CallSet some = calls.and(edge.calls());
             if (!some.isEmpty()) {
-                Trail on = and(way, graph, from.state(), edge.causes().getFirst(), edge);
+                Trail on = and(way, graph, from.state(), edge);
                 all.add(new Further(spot(graph, edge, on), on, some));
             }
         }
@@ -354,22 +359,36 @@ final class JointGraph {
         return carried.past(graph.plan(), graph.state(from.state()));
     }
 
-    /// Where a pair leads when the world does something in which both sides leave by a cause of their own.
-    JointState visited(JointState pair, Visit visit, Cause one, Cause other) {
-        Way first = way(before, pair.before().state(), one, pair.calls());
-        Way second = way(after, pair.after().state(), other, pair.calls());
-        Trail wayBefore = and(pair.wayBefore(), before, pair.before().state(), one, first, Optional.of(visit));
-        Trail wayAfter = and(pair.wayAfter(), after, pair.after().state(), other, second, Optional.of(visit));
-        return new JointState(
-                spot(before, first, wayBefore), spot(after, second, wayAfter), pair.calls(), wayBefore, wayAfter);
+    /// What was left out and why, where a plan has more states than can be kept.
+    Optional<String> limit() {
+        return before.limit().or(after::limit);
     }
 
-    private static Way way(StateGraph graph, int state, Cause cause, CallSet calls) {
+    /// Where a pair leads when the world does something in which both sides leave by a cause of their own; nowhere
+    /// where
+    /// that state was left out.
+    Optional<JointState> visited(JointState pair, Visit visit, Cause one, Cause other) {
+        Optional<Way> here = way(before, pair.before().state(), one, pair.calls());
+        Optional<Way> there = way(after, pair.after().state(), other, pair.calls());
+        if (limit().isPresent() && (here.isEmpty() || there.isEmpty())) {
+            return Optional.empty();
+        }
+        Way first = here.orElseThrow(() -> notLeft(before, pair.before(), one));
+        Way second = there.orElseThrow(() -> notLeft(after, pair.after(), other));
+        Trail wayBefore = and(pair.wayBefore(), before, pair.before().state(), List.of(one), first, Optional.of(visit));
+        Trail wayAfter = and(pair.wayAfter(), after, pair.after().state(), List.of(other), second, Optional.of(visit));
+        return Optional.of(new JointState(
+                spot(before, first, wayBefore), spot(after, second, wayAfter), pair.calls(), wayBefore, wayAfter));
+    }
+
+    private static IllegalStateException notLeft(StateGraph graph, Spot spot, Cause cause) {
+        return new IllegalStateException(graph.state(spot.state()).at() + " is not left by " + cause.id());
+    }
+
+    private static Optional<Way> way(StateGraph graph, int state, Cause cause, CallSet calls) {
         return byCause(graph, state).getOrDefault(cause, List.of()).stream()
                 .filter(way -> way.calls().meets(calls))
-                .findFirst()
-                .orElseThrow(
-                        () -> new IllegalStateException(graph.state(state).at() + " is not left by " + cause.id()));
+                .findFirst();
     }
 
     /// Everything that a call can go on to from a state of one side, for some calls.
@@ -380,12 +399,7 @@ final class JointGraph {
         for (Way way : state < 0 ? List.<Way>of() : graph.ways(state)) {
             CallSet calls = pair.calls().and(way.calls());
             if (!calls.isEmpty()) {
-                Trail steps = and(
-                        first ? pair.wayBefore() : pair.wayAfter(),
-                        graph,
-                        state,
-                        way.causes().getFirst(),
-                        way);
+                Trail steps = and(first ? pair.wayBefore() : pair.wayAfter(), graph, state, way);
                 Spot spot = spot(graph, way, steps);
                 next.add(
                         first

@@ -213,7 +213,11 @@ final class JointWalk {
         for (TreatedOtherwise.Visited visited : visits) {
             Staging.Staged first = visited.before();
             Staging.Staged second = visited.after();
-            JointState next = joint.visited(pair, visited.visit(), first.cause(), second.cause());
+            Optional<JointState> leads = joint.visited(pair, visited.visit(), first.cause(), second.cause());
+            if (leads.isEmpty()) {
+                continue;
+            }
+            JointState next = leads.get();
             if (visited.leaves()) {
                 boolean fresh = left.add(List.of(first.cause(), second.cause()));
                 if (!joint.same(next) && !joint.corresponds(next)) {

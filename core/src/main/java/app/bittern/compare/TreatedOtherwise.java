@@ -20,6 +20,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Predicate;
 import java.util.stream.Stream;
 
 /// How an object itself treats callers otherwise in two plans, the world doing the same in both.
@@ -117,7 +118,9 @@ final class TreatedOtherwise {
                     .forEach(phone -> visits.addAll(RungPhones.alone(side.plan(), side.state(), phone)));
         }
         for (Side side : List.of(before, after)) {
-            visits.addAll(whileOthersWait(side, visits));
+            Plan other = side == before ? after.plan() : before.plan();
+            visits.addAll(whileOthersWait(
+                    side, visits, queue -> itself || !other.find(queue.ref()).equals(Optional.of(queue))));
         }
         List<Visited> all = new ArrayList<>();
         for (Visit visit : visits) {
@@ -133,13 +136,17 @@ final class TreatedOtherwise {
     }
 
     /// The same visits while callers wait in queues that share agents, one and more than there are agents.
-    private static List<Visit> whileOthersWait(Side side, Set<Visit> visits) {
+    ///
+    /// @param counts whether callers in a queue may be treated otherwise than before: it is another, or this one is
+    private static List<Visit> whileOthersWait(Side side, Set<Visit> visits, Predicate<Queue> counts) {
         Optional<Queue> here =
                 side.plan().find(side.state().at(), Queue.class).or(() -> QueueStage.in(side.plan(), side.state()));
         return here.stream()
                 .flatMap(queue -> side.plan()
                         .all(Queue.class)
                         .filter(other -> !other.ref().equals(queue.ref()) && queue.sharesAgents(other))
+                        .filter(counts)
+                        .limit(MOST_AMONG_OTHERS)
                         .flatMap(other -> Stream.of(1, queue.agents().size() + 1)
                                 .flatMap(ahead ->
                                         visits.stream().map(visit -> visit.with(other.ref(), new Found.Ahead(ahead))))))

@@ -99,8 +99,15 @@ public final class SetsOff {
 
     /// What leaving a state by a cause sets off, apart from what phones show and what is recorded.
     public static List<Possible> leaving(Plan plan, State state, Cause cause, Window window) {
-        return at(plan, state, cause, window, Carried.NOTHING).stream()
-                .filter(one -> !(one.what() instanceof What.Shown || one.what() instanceof What.Recorded))
+        return leaving(plan, state, cause, window, Carried.NOTHING).stream()
+                .filter(one -> !(one.what() instanceof What.Recorded))
+                .toList();
+    }
+
+    /// What leaving a state by a cause sets off, what is recorded as well, apart from what phones show.
+    public static List<Possible> leaving(Plan plan, State state, Cause cause, Window window, Carried carried) {
+        return at(plan, state, cause, window, carried).stream()
+                .filter(one -> !(one.what() instanceof What.Shown))
                 .toList();
     }
 

@@ -114,9 +114,12 @@ public sealed interface What {
 
     /// The call is recorded from here on, as its route says, or where that says nothing its queue.
     record Recorded() implements What {
+        /// How promises and test calls name it.
+        public static final String ID = "recorded";
+
         @Override
         public String id() {
-            return "recorded";
+            return ID;
         }
     }
 

@@ -1,5 +1,6 @@
 package app.bittern.finding;
 
+import app.bittern.finding.checks.AcceptedGone;
 import app.bittern.finding.checks.Checks;
 import app.bittern.hours.Horizon;
 import app.bittern.plan.Accepted;
@@ -7,10 +8,14 @@ import app.bittern.plan.Plan;
 import app.bittern.plan.Pointer;
 import app.bittern.plan.Seconds;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.IntConsumer;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 
 /// All checks, in the order in which their findings are read.
@@ -44,6 +49,7 @@ public final class Catalogue {
     /// @throws java.util.concurrent.CancellationException where the examination is not wanted any more
     public static List<Finding> examine(Examination examination, IntConsumer before) {
         Plan plan = examination.plan();
+        Set<Accepted> met = new LinkedHashSet<>();
         List<Finding> found = IntStream.range(0, checks().size())
                 .boxed()
                 .flatMap(index -> {
@@ -51,11 +57,23 @@ public final class Catalogue {
                     before.accept(index);
                     return checks().get(index).examine(examination).stream();
                 })
-                .map(finding -> accepted(plan, finding)
-                        .map(one -> finding.acceptedBecause(one.reason()))
-                        .orElse(finding))
-                .sorted(Comparator.comparing(Finding::severity))
-                .toList();
+                .map(finding -> {
+                    List<Accepted> by = accepted(plan, finding);
+                    met.addAll(by);
+                    return by.isEmpty()
+                            ? finding
+                            : finding.acceptedBecause(by.getFirst().reason());
+                })
+                .collect(Collectors.toCollection(ArrayList::new));
+        AcceptedGone.examine(examination, met).stream()
+                .map(finding -> {
+                    List<Accepted> by = accepted(plan, finding);
+                    return by.isEmpty()
+                            ? finding
+                            : finding.acceptedBecause(by.getFirst().reason());
+                })
+                .forEach(found::add);
+        found.sort(Comparator.comparing(Finding::severity));
         return Told.together(plan, found).stream()
                 .map(finding -> finding.witness().isPresent()
                         ? finding
@@ -68,14 +86,14 @@ public final class Catalogue {
         return examine(plan, Horizon.around(from, plan.site().timeZone()));
     }
 
-    private static Optional<Accepted> accepted(Plan plan, Finding finding) {
+    private static List<Accepted> accepted(Plan plan, Finding finding) {
         return plan.all(Accepted.class)
                 .filter(one -> one.code().equals(finding.code())
                         && one.about().equals(finding.object())
                         && normal(one.values()).equals(normal(finding.values()))
                         && samePlace(
                                 one.field(), finding.field(), !finding.values().isEmpty()))
-                .findFirst();
+                .toList();
     }
 
     /// Whether two addresses are of the same place; where values tell what stands there, its position in a

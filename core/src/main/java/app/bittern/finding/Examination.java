@@ -3,12 +3,14 @@ package app.bittern.finding;
 import app.bittern.graph.Wanted;
 import app.bittern.hours.Horizon;
 import app.bittern.hours.TimeClasses;
+import app.bittern.hours.TimeSet;
 import app.bittern.paths.Paths;
 import app.bittern.paths.Reachable;
 import app.bittern.paths.RouteTakes;
 import app.bittern.plan.Hours;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Ref;
+import app.bittern.plan.Route;
 import app.bittern.promise.Kept;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -142,6 +144,18 @@ public final class Examination {
                     .forEach(time -> time.states().forEach(states::remove));
             return states;
         });
+    }
+
+    /// When hours are in a state; always where none are asked, never where they, or the state, are not there.
+    public TimeSet holds(Optional<Route.While> asked) {
+        if (asked.isEmpty()) {
+            return TimeSet.always(horizon);
+        }
+        return plan.find(asked.get().hours(), Hours.class).stream()
+                .flatMap(hours -> TimeClasses.of(List.of(hours.at(plan.site())), horizon).stream())
+                .filter(time -> time.states().equals(List.of(asked.get().state())))
+                .map(TimeClasses.TimeClass::times)
+                .reduce(TimeSet.never(horizon), TimeSet::union);
     }
 
     /// The places that refer to an object.

@@ -1,5 +1,6 @@
 package app.bittern.graph;
 
+import app.bittern.call.Cause;
 import app.bittern.call.Condition;
 import app.bittern.call.Context;
 import app.bittern.call.Ending;
@@ -23,7 +24,8 @@ import java.util.Optional;
 
 /// Every state that a call can be in, with each way on.
 ///
-/// Choices by a caller are ways of their own; outcomes that are nobody's choice and lead to the same state or
+/// Choices by a caller are ways of their own, all digits that lead to the same state being one; outcomes that are
+/// nobody's choice and lead to the same state or
 /// the same ending are one way that lists its causes, its window and its calls being the union. States keep
 /// only what can still matter ([StillMatters]). The same graph serves all numbers of a plan. Cost: states ×
 /// outcomes.
@@ -215,7 +217,7 @@ public final class StateGraph {
             }
             Way way = Way.of(outcome.cause(), outcome.window(), calls, target, ending);
             if (way.choice()) {
-                choices.merge(List.of(outcome.cause(), target, ending), way, Way::with);
+                choices.merge(List.of(chosen(outcome.cause()), target, ending), way, Way::with);
             } else {
                 others.merge(((long) target << 32) | (ending & 0xffffffffL), way, Way::with);
             }
@@ -223,6 +225,12 @@ public final class StateGraph {
         List<Way> ways = new ArrayList<>(choices.values());
         ways.addAll(others.values());
         return List.copyOf(ways);
+    }
+
+    /// What a caller chooses: of digits that are given, that some are; whose they are is told by where they lead.
+    private static Object chosen(Cause cause) {
+        boolean digits = cause instanceof Cause.Digits || cause instanceof Cause.Looked;
+        return digits ? Cause.Digits.class : cause;
     }
 
     /// Endings of the same kind at the same object are one, whoever answered.

@@ -1,5 +1,6 @@
 package app.bittern.graph;
 
+import app.bittern.call.Answer;
 import app.bittern.call.Context;
 import app.bittern.call.QueueCourse;
 import app.bittern.call.State;
@@ -7,6 +8,7 @@ import app.bittern.callset.CallClasses;
 import app.bittern.plan.Aside;
 import app.bittern.plan.Ask;
 import app.bittern.plan.Branch;
+import app.bittern.plan.Contact;
 import app.bittern.plan.Destination;
 import app.bittern.plan.Extension;
 import app.bittern.plan.Kind;
@@ -38,7 +40,9 @@ import java.util.stream.Stream;
 /// same state: where the call came from where callers or phones are told apart, the extension called first where
 /// somebody's own mailbox lies ahead, the menus passed where
 /// `back` does, each tag where it is asked for, what was found where a branch asks for it, the number called and the
-/// route where they lead on, the reason for a greeting where a mailbox has several.
+/// route where they lead on, the reason for a greeting where a mailbox greets it otherwise than others; of answers that
+/// no
+/// branch tells apart the first.
 /// Found by going backwards over the slots that lead on, from the objects that ask; cost: these slots × what
 /// can be asked.
 final class StillMatters {
@@ -47,13 +51,22 @@ final class StillMatters {
     private static final int FROM = 2;
     private static final int ROUTE = 3;
     private static final int CALLED = 4;
+
+    /// Reasons for a greeting in pairs: whether some mailbox ahead greets the two otherwise.
     private static final int GREETING = 5;
-    private static final int FIRST_LEVEL = 6;
+
+    private static final List<Optional<Mailbox.Reason>> REASONS = Stream.concat(
+                    Stream.of(Optional.<Mailbox.Reason>empty()),
+                    Stream.of(Mailbox.Reason.values()).map(Optional::of))
+            .toList();
+    private static final int FIRST_LEVEL = GREETING + REASONS.size() * REASONS.size();
 
     private final Plan plan;
     private final Map<Ref, BitSet> flags = new LinkedHashMap<>();
     private final Map<Ref, Integer> asks = new LinkedHashMap<>();
     private final Map<String, Integer> tags = new LinkedHashMap<>();
+    private final Map<Ref, List<String>> askedFor = new LinkedHashMap<>();
+    private final Map<Ref, Map<List<Boolean>, Answer>> answers;
     private final int levels;
 
     StillMatters(Plan plan, CallClasses classes) {
@@ -61,6 +74,7 @@ final class StillMatters {
         this.levels = classes.levels();
         Stream.concat(plan.all(Ask.class), plan.all(Lookup.class))
                 .forEach(one -> asks.put(one.ref(), FIRST_LEVEL + levels + asks.size()));
+        this.answers = answers(plan);
         plan.all(Branch.class)
                 .filter(branch -> branch.by() instanceof Branch.By.OfCaller)
                 .flatMap(branch -> branch.cases().keySet().stream())
@@ -92,9 +106,9 @@ final class StillMatters {
             own.set(FIRST_CALLED, leads(slots, new Destination.OwnMailbox()));
             own.set(BACK, leads(slots, new Destination.Back()));
             own.set(ROUTE, leads(slots, new Destination.AsRouted()));
-            own.set(
-                    GREETING,
-                    object instanceof Mailbox mailbox && !mailbox.greetings().isEmpty());
+            if (object instanceof Mailbox mailbox) {
+                greetings(mailbox, own);
+            }
             boolean byLast = slots.stream()
                     .anyMatch(slot -> slot.holds()
                             .filter(Destination.ByLast.class::isInstance)
@@ -142,6 +156,77 @@ final class StillMatters {
                             before.computeIfAbsent(ref, r -> new ArrayList<>()).addAll(routed));
         }
         spread(before, dialling, ownMailbox, back);
+    }
+
+    /// The pairs of reasons that a mailbox greets otherwise.
+    private static void greetings(Mailbox mailbox, BitSet own) {
+        for (int one = 0; one < REASONS.size(); one++) {
+            for (int other = 0; other < one; other++) {
+                own.set(
+                        pair(one, other),
+                        !mailbox.greeting(REASONS.get(one)).equals(mailbox.greeting(REASONS.get(other))));
+            }
+        }
+    }
+
+    private static int pair(int one, int other) {
+        return GREETING + Math.max(one, other) * REASONS.size() + Math.min(one, other);
+    }
+
+    /// The first of the reasons that all mailboxes ahead greet as one.
+    private static Optional<Mailbox.Reason> reason(Optional<Mailbox.Reason> greeting, BitSet matters) {
+        int given = REASONS.indexOf(greeting);
+        for (int one = 0; one < given; one++) {
+            if (!matters.get(pair(one, given))) {
+                return REASONS.get(one);
+            }
+        }
+        return greeting;
+    }
+
+    /// What is found for an ask or a lookup, as it can be told apart by the branches that ask for it.
+    private Map<Ref, Map<List<Boolean>, Answer>> answers(Plan of) {
+        Map<Ref, List<String>> states = new LinkedHashMap<>();
+        of.all(Branch.class)
+                .forEach(branch -> branch.by()
+                        .target()
+                        .filter(asks::containsKey)
+                        .ifPresent(by -> states.computeIfAbsent(by, ref -> new ArrayList<>())
+                                .addAll(branch.cases().keySet())));
+        Map<Ref, Map<List<Boolean>, Answer>> all = new LinkedHashMap<>();
+        states.forEach((by, asked) -> {
+            Map<List<Boolean>, Answer> alike = new LinkedHashMap<>();
+            Optional<Lookup> lookup = by.kind() == Kind.LOOKUP
+                    ? of.find(by, Lookup.class)
+                    : of.find(by, Ask.class).flatMap(Ask::lookup).flatMap(ref -> of.find(ref, Lookup.class));
+            Answer.all(lookup.map(Lookup::tags).orElse(List.of()))
+                    .forEach(answer -> alike.putIfAbsent(signature(answer, asked), answer));
+            if (lookup.isEmpty()) {
+                of.all(Contact.class)
+                        .map(contact -> new Answer.Known(contact.ref()))
+                        .forEach(answer -> {
+                            List<Boolean> signature = signature(answer, asked);
+                            // A contact where it is one that is found, as a trace has it.
+                            if (!(alike.get(signature) instanceof Answer.Known)) {
+                                alike.put(signature, answer);
+                            }
+                        });
+            }
+            all.put(by, alike);
+        });
+        askedFor.putAll(states);
+        return all;
+    }
+
+    private List<Boolean> signature(Answer answer, List<String> asked) {
+        return asked.stream().map(state -> answer.is(state, plan)).toList();
+    }
+
+    /// The same answer, or the first of those that no branch tells from it.
+    private Context.Entry alike(Context.Entry found) {
+        List<String> asked = askedFor.getOrDefault(found.by(), List.of());
+        Answer same = answers.getOrDefault(found.by(), Map.of()).get(signature(found.answer(), asked));
+        return same == null ? found : new Context.Entry(found.by(), same);
     }
 
     private static boolean leads(List<Slot> slots, Destination where) {
@@ -293,10 +378,11 @@ final class StillMatters {
                                 .filter(found -> Optional.ofNullable(asks.get(found.by()))
                                         .filter(matters::get)
                                         .isPresent())
+                                .map(this::alike)
                                 .toList(),
                 matters.get(CALLED) ? facts.called() : Optional.empty(),
                 matters.get(ROUTE) ? facts.route() : Optional.empty(),
-                matters.get(GREETING) ? facts.greeting() : Optional.empty());
+                reason(facts.greeting(), matters));
     }
 
     private List<String> tags(List<String> carried, BitSet matters) {

@@ -9,7 +9,7 @@ import java.util.function.Predicate;
 
 /// A way on from a state: to another, or to an ending.
 ///
-/// @param causes   what makes it happen; one where a caller chose it
+/// @param causes   what makes it happen; one where a caller chose it, but for digits that lead to the same
 /// @param choice   whether a caller chose it
 /// @param earliest seconds from entering the state
 /// @param latest   seconds from entering the state

@@ -4,9 +4,12 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
+import java.time.ZoneOffset;
 import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Stream;
 
@@ -27,10 +30,17 @@ public record Calendar(List<HoursState> states, Optional<Elsewhere> elsewhere) {
             return at.atZone(asked).withZoneSameInstant(own).toLocalDateTime();
         }
 
-        private LocalDateTime asked(LocalDateTime at) {
-            return at.atZone(own).withZoneSameInstant(asked).toLocalDateTime();
+        /// Both where the clocks there come to it twice; on the night on which they jump over it, what they jump to.
+        private Stream<LocalDateTime> asked(LocalDateTime at) {
+            List<ZoneOffset> offsets = own.getRules().getValidOffsets(at);
+            return offsets.isEmpty()
+                    ? Stream.of(at.atZone(own).withZoneSameInstant(asked).toLocalDateTime())
+                    : offsets.stream().map(offset -> LocalDateTime.ofInstant(at.toInstant(offset), asked));
         }
     }
+
+    /// Of which only the day of the week is asked.
+    private static final LocalDate A_MONDAY = LocalDate.of(2026, 11, 23);
 
     public Calendar {
         states = List.copyOf(states);
@@ -87,8 +97,9 @@ public record Calendar(List<HoursState> states, Optional<Elsewhere> elsewhere) {
         TreeSet<Integer> minutes = new TreeSet<>(List.of(0));
         for (int before = -2; before <= 2; before++) {
             for (int edge : edges()) {
-                minute(date, zones.asked(date.plusDays(before).atStartOfDay().plusMinutes(edge)))
-                        .ifPresent(minutes::add);
+                zones.asked(date.plusDays(before).atStartOfDay().plusMinutes(edge))
+                        .flatMap(at -> minute(date, at).stream())
+                        .forEach(minutes::add);
             }
         }
         Instant begins = date.atStartOfDay(zones.asked()).toInstant();
@@ -135,6 +146,50 @@ public record Calendar(List<HoursState> states, Optional<Elsewhere> elsewhere) {
             }
         }
         return runs;
+    }
+
+    /// The states that several can be in at once, each list in their order: more than ever come together where seasons
+    /// and dates decide, none that is missed.
+    ///
+    /// Cost: the edges of a week times what dates leave open, not the product of all states.
+    public static Set<List<String>> together(List<Calendar> calendars) {
+        Set<Integer> edges = new TreeSet<>(List.of(0));
+        calendars.forEach(calendar -> edges.addAll(calendar.edges()));
+        Set<List<String>> all = new LinkedHashSet<>();
+        for (int day = 0; day < 7; day++) {
+            for (int edge : edges) {
+                LocalDateTime at = A_MONDAY.plusDays(day).atStartOfDay().plusMinutes(edge);
+                List<List<String>> some = List.of(List.of());
+                for (Calendar calendar : calendars) {
+                    List<String> states = calendar.inWeek(at);
+                    some = some.stream()
+                            .flatMap(one -> states.stream()
+                                    .map(state -> Stream.concat(one.stream(), Stream.of(state))
+                                            .toList()))
+                            .toList();
+                }
+                all.addAll(some);
+            }
+        }
+        return all;
+    }
+
+    /// The states that it can be in at a time of the week, whatever the date.
+    private List<String> inWeek(LocalDateTime at) {
+        if (elsewhere.isPresent()) {
+            return names();
+        }
+        Set<String> names = new LinkedHashSet<>();
+        for (HoursState state : states) {
+            if (state.holdsWeekly(at)) {
+                names.add(state.state());
+                if (state.season().isEmpty() && state.on().isEmpty()) {
+                    return List.copyOf(names);
+                }
+            }
+        }
+        names.add(states.getLast().state());
+        return List.copyOf(names);
     }
 
     /// A state from a minute of a day on.

@@ -4,6 +4,7 @@ import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.time.MonthDay;
 import java.util.Optional;
+import java.util.regex.Pattern;
 import org.dmfs.rfc5545.DateTime;
 import org.dmfs.rfc5545.recur.InvalidRecurrenceRuleException;
 import org.dmfs.rfc5545.recur.RecurrenceRule;
@@ -97,6 +98,8 @@ public sealed interface DateRule {
     /// @param rule as it is written
     /// @param from the day it counts from; absent where every day of the rule is told by the rule itself
     record Recurring(String rule, Optional<LocalDate> from) implements DateRule {
+        private static final Pattern UNTIL = Pattern.compile("(UNTIL=[0-9]{8})T[0-9]{6}Z?");
+
         /// What a rule without a day is counted from; where it matters, a day is asked for.
         private static final LocalDate LONG_AGO = LocalDate.of(2000, 1, 1);
 
@@ -105,16 +108,30 @@ public sealed interface DateRule {
         /// @return empty where it is not a rule of days, or needs a day and has none
         static Optional<DateRule> of(String rule, Optional<LocalDate> from) {
             try {
-                RecurrenceRule read = new RecurrenceRule(rule, RecurrenceRule.RfcMode.RFC5545_STRICT);
+                RecurrenceRule read = read(rule);
                 boolean byDay = switch (read.getFreq()) {
                     case YEARLY, MONTHLY, WEEKLY, DAILY -> true;
                     default -> false;
                 };
-                return byDay && (from.isPresent() || !counts(read))
+                return byDay && (from.isPresent() || !counts(read)) && ever(read, from)
                         ? Optional.of(new Recurring(rule, from))
                         : Optional.empty();
             } catch (InvalidRecurrenceRuleException notARule) {
                 return Optional.empty();
+            }
+        }
+
+        /// Days have no time: where the last is given with one, as calendars do, the day counts.
+        private static RecurrenceRule read(String rule) throws InvalidRecurrenceRuleException {
+            return new RecurrenceRule(UNTIL.matcher(rule).replaceAll("$1"), RecurrenceRule.RfcMode.RFC5545_STRICT);
+        }
+
+        /// Whether it has any day at all: 30 February is none.
+        private static boolean ever(RecurrenceRule rule, Optional<LocalDate> from) {
+            try {
+                return rule.iterator(instance(from.orElse(LONG_AGO))).hasNext();
+            } catch (IllegalArgumentException lookedForInVain) {
+                return false;
             }
         }
 
@@ -139,15 +156,19 @@ public sealed interface DateRule {
             if (from.filter(date::isBefore).isPresent()) {
                 return false;
             }
-            RecurrenceRuleIterator days = days();
-            days.fastForward(instance(date));
-            return days.hasNext() && date(days.nextDateTime()).equals(date);
+            try {
+                RecurrenceRuleIterator days = days();
+                days.fastForward(instance(date));
+                return days.hasNext() && date(days.nextDateTime()).equals(date);
+            } catch (IllegalArgumentException noneForLong) {
+                // The library looks through 1,000 periods without a day, the first of which is that of the date.
+                return false;
+            }
         }
 
         private RecurrenceRuleIterator days() {
             try {
-                return new RecurrenceRule(rule, RecurrenceRule.RfcMode.RFC5545_STRICT)
-                        .iterator(instance(from.orElse(LONG_AGO)));
+                return read(rule).iterator(instance(from.orElse(LONG_AGO)));
             } catch (InvalidRecurrenceRuleException changed) {
                 throw new IllegalStateException(rule + " was a rule before", changed);
             }
@@ -176,17 +197,16 @@ public sealed interface DateRule {
                 return from < 0
                         ? Recurring.of(text, Optional.empty())
                         : Recurring.of(
-                                text.substring(0, from),
-                                Optional.of(LocalDate.parse(text.substring(from + FROM.length()))));
+                                text.substring(0, from), Optional.of(Dates.date(text.substring(from + FROM.length()))));
             }
             int to = text.indexOf(Between.TO);
             if (to > 0) {
                 return Between.of(
-                        LocalDate.parse(text.substring(0, to).strip()),
-                        LocalDate.parse(text.substring(to + Between.TO.length()).strip()));
+                        Dates.date(text.substring(0, to).strip()),
+                        Dates.date(text.substring(to + Between.TO.length()).strip()));
             }
             return text.length() == 10
-                    ? Optional.of(new Once(LocalDate.parse(text)))
+                    ? Optional.of(new Once(Dates.date(text)))
                     : Season.monthDay(text).map(Yearly::new);
         } catch (DateTimeException notADate) {
             return Optional.empty();

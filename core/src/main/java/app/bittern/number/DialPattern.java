@@ -100,6 +100,26 @@ public record DialPattern(String text) {
         return digits.chars().skip(fixed).allMatch(sign -> digit((char) sign));
     }
 
+    /// What is dialled by it so that nothing but some digits is left when so many have been stripped: `9999` for
+    /// `999` and one stripped; none where nothing leaves them.
+    public Optional<String> leaving(String rest, int strip) {
+        Places places = places(text).orElseThrow();
+        int length = strip + rest.length();
+        int fixed = places.fixed().size();
+        if (length < fixed || (!places.open() && length > fixed)) {
+            return Optional.empty();
+        }
+        StringBuilder dialled = new StringBuilder();
+        for (int at = 0; at < length; at++) {
+            String allowed = places.at(at);
+            if (at >= strip && allowed.indexOf(rest.charAt(at - strip)) < 0) {
+                return Optional.empty();
+            }
+            dialled.append(at < strip ? allowed.charAt(0) : rest.charAt(at - strip));
+        }
+        return Optional.of(dialled.toString());
+    }
+
     /// The digits that are meant by both, as a pattern; none where no digits are.
     public Optional<DialPattern> and(DialPattern other) {
         Places one = places(text).orElseThrow();

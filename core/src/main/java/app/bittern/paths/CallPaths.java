@@ -127,6 +127,16 @@ public abstract sealed class CallPaths permits NumberPaths, DialledPaths {
         return paths.begun(graph, starts, some);
     }
 
+    /// Some of the calls, taken by one route; by none where a phone of the site dials.
+    public record Taken(Optional<Route> route, CallSet calls) {}
+
+    /// The calls by the routes that take them.
+    public List<Taken> taken() {
+        return starts.stream()
+                .map(start -> new Taken(start.route(), start.calls()))
+                .toList();
+    }
+
     CallSet unmatchedCalls() {
         return unmatched;
     }

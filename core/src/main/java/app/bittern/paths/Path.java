@@ -83,7 +83,7 @@ public record Path(List<Step> steps, End end, Span span, CallSet calls, CallSet 
     /// What the caller chose, in order: keys, an extension's number, digits.
     public List<String> choices(Plan plan) {
         return steps.stream()
-                .flatMap(step -> step.causes().stream())
+                .map(step -> step.causes().getFirst())
                 .flatMap(cause -> chosen(plan, cause).stream())
                 .toList();
     }

@@ -268,8 +268,19 @@ public final class PathList {
             return OTHERWISE;
         }
         boolean dials = graph.state(leg.from()).context().dials().isPresent();
-        List<String> chosen = dials || causes.isEmpty() ? List.of() : Path.chosen(graph.plan(), causes.getFirst());
-        int keyed = key.keyed();
+        if (dials || causes.isEmpty()) {
+            return key.keyed();
+        }
+        // Of digits that lead to the same, any that are asked for.
+        return causes.stream()
+                .mapToInt(cause -> keyed(key.keyed(), keys, Path.chosen(graph.plan(), cause)))
+                .filter(keyed -> keyed != OTHERWISE)
+                .findFirst()
+                .orElse(OTHERWISE);
+    }
+
+    private static int keyed(int before, List<String> keys, List<String> chosen) {
+        int keyed = before;
         for (String one : chosen) {
             if (keyed < keys.size() && !one.equals(keys.get(keyed))) {
                 return OTHERWISE;

@@ -16,6 +16,7 @@ import app.bittern.number.E164;
 import app.bittern.plan.Extension;
 import app.bittern.plan.InboundNumber;
 import app.bittern.plan.Plan;
+import app.bittern.plan.Ref;
 import app.bittern.plan.Route;
 import java.math.BigInteger;
 import java.util.ArrayList;
@@ -128,6 +129,11 @@ public final class Paths {
     /// The calls that are made while hours are in a state.
     public CallSet calls(Route.While hours) {
         return graph.calls(new Condition.HoursIn(hours.hours(), hours.state()));
+    }
+
+    /// The calls that are made while a switch is in a position.
+    public CallSet calls(Ref turned, String position) {
+        return graph.calls(new Condition.SwitchIn(turned, position));
     }
 
     /// The states that calls can be in.

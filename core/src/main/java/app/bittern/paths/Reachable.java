@@ -243,6 +243,11 @@ public final class Reachable {
 
     /// A bench that comes to a state as these calls first did, and goes on by some steps.
     private Optional<Bench> witness(Came last, List<Step> further) {
+        return witness(last, further, step -> false);
+    }
+
+    /// The same, through some steps as slowly as it can.
+    private Optional<Bench> witness(Came last, List<Step> further, Predicate<Step> slow) {
         List<Step> steps = new ArrayList<>(further);
         Came here = last;
         while (here.from().isPresent()) {
@@ -253,7 +258,7 @@ public final class Reachable {
         }
         return graph.classes()
                 .call(last.calls())
-                .flatMap(call -> Witness.of(paths.plan(), last.calling().bench(call), steps));
+                .flatMap(call -> Witness.of(paths.plan(), last.calling().bench(call), steps, slow));
     }
 
     private Step step(int state, Way way, List<Cause> causes) {
@@ -286,10 +291,18 @@ public final class Reachable {
                 Set<Ref> passed = turn.steps().stream()
                         .map(step -> graph.state(step.state()).at())
                         .collect(Collectors.toSet());
-                rounds.add(new Around(graph.state(came.state()).at(), passed, turn.endless(), witness(some, round)));
+                rounds.add(new Around(
+                        graph.state(came.state()).at(), passed, turn.endless(), going(some, round, turn.endless())));
             });
         }
         return rounds;
+    }
+
+    /// A call that goes round: where the round takes time one that takes it, as it could be gone through at once as
+    /// well, and would be endless.
+    private Optional<Bench> going(Came come, List<Step> round, boolean endless) {
+        Optional<Bench> slowly = endless ? Optional.empty() : witness(come, round, round::contains);
+        return slowly.or(() -> witness(come, round));
     }
 
     private static int steps(Came last) {

@@ -50,8 +50,26 @@ public final class RouteTakes {
         }
     }
 
+    /// Whether a route takes some call to a number.
+    public static boolean takes(Paths paths, Route route, E164 number) {
+        CallSet left = paths.graph().classes().all();
+        for (Route one : RouteChoice.inOrder(paths.plan(), number)) {
+            CallSet calls = left.and(Beginnings.calls(paths.graph(), one));
+            if (one.equals(route)) {
+                return !calls.isEmpty();
+            }
+            left = left.minus(calls);
+        }
+        return false;
+    }
+
     public static RouteTakes of(Paths paths) {
         return new RouteTakes(paths);
+    }
+
+    /// A call that a route takes.
+    public Optional<Bench> call(Ref route) {
+        return Optional.ofNullable(taken.get(route));
     }
 
     /// The routes that take some call.

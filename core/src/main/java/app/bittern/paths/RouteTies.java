@@ -48,7 +48,9 @@ public final class RouteTies {
             CallSet left = graph.classes().all();
             List<CallSet> takes = new ArrayList<>();
             CallSet ahead = graph.classes().none();
-            for (int other = 0; other < routes.size() && !left.isEmpty(); other++) {
+            for (int other = 0;
+                    other < routes.size() && (!left.isEmpty() || (other > 0 && tied(routes, other - 1, other)));
+                    other++) {
                 boolean equal = other > 0 && RouteChoice.compare(routes.get(other - 1), routes.get(other)) == 0;
                 ahead = equal ? ahead : graph.classes().none();
                 CallSet both = ahead.and(holds.get(other));

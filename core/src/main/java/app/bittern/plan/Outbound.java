@@ -36,6 +36,19 @@ public record Outbound(
         return before.orElse("") + digits.substring(Math.min(strip, digits.length()));
     }
 
+    /// What is dialled so that a number goes out by one of its patterns: `9999` for `999` where a 9 is stripped.
+    public Optional<String> dialledFor(String number) {
+        return dialled.stream()
+                .flatMap(pattern -> dialledFor(pattern, number).stream())
+                .findFirst();
+    }
+
+    /// The same by one of its patterns.
+    public Optional<String> dialledFor(DialPattern pattern, String number) {
+        String put = before.orElse("");
+        return number.startsWith(put) ? pattern.leaving(number.substring(put.length()), strip) : Optional.empty();
+    }
+
     @Override
     public Ref ref() {
         return new Ref(Kind.OUTBOUND, key);

@@ -35,7 +35,10 @@ public record Problem(int line, int column, String where, String found, String a
             if (at == most || !whole) {
                 return shown.append("...").toString();
             }
-            boolean hidden = Character.isISOControl(sign) || Signs.isTurning(sign) || Signs.isHalf(text, at);
+            boolean hidden = Character.isISOControl(sign)
+                    || Signs.isTurning(sign)
+                    || Signs.isNone(sign)
+                    || Signs.isHalf(text, at);
             shown.append(hidden ? String.format("\\u%04x", (int) sign) : String.valueOf(sign));
         }
         return shown.toString();

@@ -118,6 +118,11 @@ public record Route(
         }
     }
 
+    /// The same before all routes that are not.
+    public Route first() {
+        return new Route(key, name, note, called, caller, holdsWhile, to, sets, dress, withheld, true, enabled);
+    }
+
     @Override
     public List<Sets> gives() {
         return List.of(sets);

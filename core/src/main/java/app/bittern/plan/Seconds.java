@@ -37,6 +37,11 @@ public record Seconds(int value) {
         return digits == null ? 0 : Integer.parseInt(digits);
     }
 
+    /// When something came to pass: `after 0:42`, `at once`.
+    public static String after(int seconds) {
+        return seconds == 0 ? "at once" : "after " + clock(seconds);
+    }
+
     /// On a clock from the beginning of a call: `0:27`, `1:02:05`.
     public static String clock(int seconds) {
         return seconds < 3600

@@ -1,6 +1,8 @@
 package app.bittern.plan;
 
+import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /// What promises and test calls name that a call sets off: `alarm/medical`, `text alarm/medical`, `recorded`,
 /// `switch/timetable reduced`.
@@ -41,6 +43,30 @@ public final class SetOffBy {
                         .filter(ref -> ref.kind() == Kind.SWITCH || (ref.kind() == Kind.ALARM && space < 0))
                         .isPresent();
         };
+    }
+
+    /// The switches on whose position it depends whether a call sets it off: one that is turned on to its next
+    /// position,
+    /// and those that alarms listen to which do it.
+    public static List<Ref> switches(Plan plan, String id) {
+        Optional<Ref> named = ref(id);
+        if (named.filter(ref -> ref.kind() == Kind.SWITCH).isPresent()) {
+            return named.stream().toList();
+        }
+        boolean byAlarm = named.filter(
+                        ref -> ref.kind() == Kind.ALARM || ref.kind() == Kind.PAGE || ref.kind() == Kind.TRAP_TARGET)
+                .isPresent();
+        return !byAlarm
+                ? List.of()
+                : plan.all(Alarm.class)
+                        .filter(alarm ->
+                                named.get().kind() != Kind.ALARM || named.get().equals(alarm.ref()))
+                        .flatMap(alarm -> alarm.on().stream())
+                        .flatMap(on -> on instanceof Alarm.On.OfSwitch turned
+                                ? Stream.of(turned.turned())
+                                : Stream.<Ref>empty())
+                        .distinct()
+                        .toList();
     }
 
     /// Gone over: renamed with what it names, and gone with it.

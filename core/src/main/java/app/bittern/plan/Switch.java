@@ -28,6 +28,11 @@ public record Switch(
         }
     }
 
+    /// The same in another position now.
+    public Switch turned(String position) {
+        return new Switch(key, name, note, number, positions, position, pin, revertsAfter);
+    }
+
     /// The position after one, as its number turns it; the first after the last.
     public String next(String position) {
         return positions.get((positions.indexOf(position) + 1) % positions.size());

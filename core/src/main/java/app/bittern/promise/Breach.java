@@ -1,6 +1,7 @@
 package app.bittern.promise;
 
 import app.bittern.call.Bench;
+import app.bittern.plan.Plan;
 import app.bittern.plan.Ref;
 import java.util.Optional;
 
@@ -10,4 +11,9 @@ import java.util.Optional;
 /// @param says    what these calls do
 /// @param when    at which times and for whom, in words
 /// @param witness a call that does; none where none is known
-public record Breach(Ref calls, String says, String when, Optional<Bench> witness) {}
+public record Breach(Ref calls, String says, String when, Optional<Bench> witness) {
+    /// One sentence: `Main line: calls end unmatched in …, Sun 10:00–16:30`.
+    public String says(Plan plan) {
+        return plan.title(calls) + ": calls " + says + ", " + when;
+    }
+}

@@ -1,10 +1,14 @@
 package app.bittern.promise;
 
 import app.bittern.call.Bench;
+import app.bittern.call.Carried;
 import app.bittern.call.Ending;
 import app.bittern.call.State;
+import app.bittern.call.Tracer;
 import app.bittern.callset.CallSet;
+import app.bittern.effect.Effects;
 import app.bittern.effect.SetsOff;
+import app.bittern.effect.What;
 import app.bittern.graph.Tangle;
 import app.bittern.graph.Way;
 import app.bittern.paths.CallPaths;
@@ -19,6 +23,8 @@ import app.bittern.plan.Ref;
 import app.bittern.plan.Role;
 import app.bittern.plan.Route;
 import app.bittern.plan.Seconds;
+import app.bittern.plan.SetOffBy;
+import app.bittern.plan.Switch;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -32,11 +38,13 @@ import java.util.stream.Stream;
 /// What breaks a promise among the calls that begin alike.
 ///
 /// A path that comes back by the caller's choice is left out. Any other that comes back, and one that goes round
-/// without
-/// a choice, has no end, so it breaks what must always end or come somewhere.
+/// without a choice, has no end, so it breaks what must always end or come somewhere.
 ///
 /// @param calls those of them that the promise is about
 record Breaches(Plan plan, Promise promise, CallPaths paths, CallSet calls) {
+    /// How many paths are looked through for a call that is silent.
+    private static final int TRIED = 200;
+
     List<Breach> all() {
         List<Breach> all = new ArrayList<>();
         Promise.Holds holds = promise.holds();
@@ -125,45 +133,114 @@ record Breaches(Plan plan, Promise promise, CallPaths paths, CallSet calls) {
 
     /// Where calls must always set something off, one that does not; where they must never, one that does.
     private Optional<Breach> setOff(String id) {
-        if (!promise.always()) {
-            return SetsOff.hours(plan, id).stream()
-                    .flatMap(hours -> setOff(id, hours).stream())
-                    .findFirst();
-        }
-        Map<List<Optional<Route.While>>, CallSet> regions = new LinkedHashMap<>(Map.of(List.of(), calls));
-        for (Optional<Route.While> hours : SetsOff.hours(plan, id)) {
-            CallSet then = hours.map(one -> paths.paths().calls(one)).orElse(calls);
-            Map<List<Optional<Route.While>>, CallSet> finer = new LinkedHashMap<>();
-            regions.forEach((held, some) -> {
-                finer.put(Stream.concat(held.stream(), Stream.of(hours)).toList(), some.and(then));
-                finer.put(held, some.minus(then));
-            });
-            regions = finer;
-        }
-        return regions.entrySet().stream()
-                .filter(region -> !region.getValue().isEmpty())
-                .flatMap(region -> without(id, region.getKey(), region.getValue()).stream())
+        return situations(id).stream()
+                .flatMap(one -> (promise.always() ? one.without(id) : one.with(id)).stream())
                 .findFirst();
     }
 
-    /// A path of some calls that does not set something off in the hours in which all of them are made.
-    private Optional<Breach> without(String id, List<Optional<Route.While>> held, CallSet some) {
-        BiPredicate<State, Way> certain = (state, way) -> way.causes().stream()
-                .allMatch(cause -> SetsOff.leaving(plan, state, cause, way.window(some)).stream()
-                        .anyMatch(one -> one.certain() && one.what().is(id) && held.contains(one.holdsWhile())));
-        return first(
-                        course().among(some).leaving(certain, true).ending((end, chosen) -> !leftOut(end, chosen)),
-                        Optional.empty())
-                .map(path -> breach("do not set off " + named(id), path, paths.bench(path)));
+    /// Some of the calls, of which it is known what else decides what they set off.
+    ///
+    /// @param plan    with its switches turned as they are then
+    /// @param carried what the route gives to these calls
+    private record Situation(Breaches of, Plan plan, Carried carried, CallSet calls) {
+        Optional<Breach> with(String id) {
+            return SetsOff.hours(plan, id).stream()
+                    .flatMap(hours -> with(id, hours).stream())
+                    .findFirst();
+        }
+
+        private Optional<Breach> with(String id, Optional<Route.While> hours) {
+            CallSet some =
+                    hours.map(one -> calls.and(of.paths.paths().calls(one))).orElse(calls);
+            BiPredicate<State, Way> there = (state, way) -> way.causes().stream()
+                    .flatMap(cause -> SetsOff.leaving(plan, state, cause, way.window(some), carried).stream())
+                    .anyMatch(one -> one.what().is(id) && one.holdsWhile().equals(hours));
+            return of.first(of.course().among(some).leaving(there, false), Optional.empty())
+                    .map(path ->
+                            of.breach(of.does(id, true), path, of.confirmed(path, bench -> of.setsOff(bench, id))));
+        }
+
+        Optional<Breach> without(String id) {
+            Map<List<Optional<Route.While>>, CallSet> regions = new LinkedHashMap<>(Map.of(List.of(), calls));
+            for (Optional<Route.While> hours : SetsOff.hours(plan, id)) {
+                CallSet then = hours.map(one -> of.paths.paths().calls(one)).orElse(calls);
+                Map<List<Optional<Route.While>>, CallSet> finer = new LinkedHashMap<>();
+                regions.forEach((held, some) -> {
+                    finer.put(Stream.concat(held.stream(), Stream.of(hours)).toList(), some.and(then));
+                    finer.put(held, some.minus(then));
+                });
+                regions = finer;
+            }
+            return regions.entrySet().stream()
+                    .filter(region -> !region.getValue().isEmpty())
+                    .flatMap(region -> without(id, region.getKey(), region.getValue()).stream())
+                    .findFirst();
+        }
+
+        /// A path of some calls that does not set something off in the hours in which all of them are made.
+        private Optional<Breach> without(String id, List<Optional<Route.While>> held, CallSet some) {
+            BiPredicate<State, Way> certain = (state, way) -> way.causes().stream()
+                    .allMatch(cause -> SetsOff.leaving(plan, state, cause, way.window(some), carried).stream()
+                            .anyMatch(one -> one.certain() && one.what().is(id) && held.contains(one.holdsWhile())));
+            return of.first(
+                            of.course()
+                                    .among(some)
+                                    .leaving(certain, true)
+                                    .ending((end, chosen) -> !leftOut(end, chosen)),
+                            Optional.empty())
+                    .map(path ->
+                            of.breach(of.does(id, false), path, of.confirmed(path, bench -> !of.setsOff(bench, id))));
+        }
     }
 
-    private Optional<Breach> setOff(String id, Optional<Route.While> hours) {
-        CallSet some = hours.map(one -> calls.and(paths.paths().calls(one))).orElse(calls);
-        BiPredicate<State, Way> there = (state, way) -> way.causes().stream()
-                .flatMap(cause -> SetsOff.leaving(plan, state, cause, way.window(some)).stream())
-                .anyMatch(one -> one.what().is(id) && one.holdsWhile().equals(hours));
-        return first(course().among(some).leaving(there, false), Optional.empty())
-                .map(path -> breach("set off " + named(id), path, paths.bench(path)));
+    /// The calls by the positions of the switches that decide, and where it is asked for recording by their routes.
+    private List<Situation> situations(String id) {
+        List<Situation> all = id.equals(What.Recorded.ID)
+                ? paths.taken().stream()
+                        .map(taken -> new Situation(
+                                this,
+                                plan,
+                                taken.route()
+                                        .map(route -> new Carried(route.dress()))
+                                        .orElse(Carried.NOTHING),
+                                calls.and(taken.calls())))
+                        .toList()
+                : List.of(new Situation(this, plan, Carried.NOTHING, calls));
+        for (Ref ref : SetOffBy.switches(plan, id)) {
+            Optional<Switch> turned = plan.find(ref, Switch.class);
+            if (turned.isPresent()) {
+                all = all.stream()
+                        .flatMap(one -> turned.get().positions().stream()
+                                .map(position -> new Situation(
+                                        this,
+                                        one.plan().with(turned.get().turned(position)),
+                                        one.carried(),
+                                        one.calls().and(paths.paths().calls(ref, position)))))
+                        .toList();
+            }
+        }
+        return all.stream().filter(one -> !one.calls().isEmpty()).toList();
+    }
+
+    /// Whether a call sets something off, which may be held back for other reasons than the plan's.
+    private boolean setsOff(Bench bench, String id) {
+        return Effects.of(plan, bench, Tracer.trace(plan, bench)).stream()
+                .anyMatch(effect -> effect.heldBack().isEmpty() && effect.what().is(id));
+    }
+
+    /// A call along a path that does what it is to show: as quickly as it can, else as slowly.
+    private Optional<Bench> confirmed(Path path, Predicate<Bench> shows) {
+        return Stream.of(paths.bench(path), paths.slowestBench(path))
+                .flatMap(Optional::stream)
+                .filter(shows)
+                .findFirst();
+    }
+
+    private String does(String id, boolean happens) {
+        if (id.equals(What.Recorded.ID)) {
+            return happens ? "are recorded" : "are not recorded";
+        }
+        return (happens ? "set off " : "do not set off ") + named(id);
     }
 
     private String named(String id) {
@@ -178,7 +255,15 @@ record Breaches(Plan plan, Promise promise, CallPaths paths, CallSet calls) {
         String says = longest.isPresent()
                 ? "leave callers silent for " + new Seconds((int) longest.getAsLong()).said()
                 : "leave callers silent without an end";
-        return Optional.of(breach(says, paths.when(calls), Optional.empty()));
+        return Optional.of(breach(says, paths.when(calls), silentCall(most)));
+    }
+
+    /// A call in which it is silent for longer, among the first paths on which it can be.
+    private Optional<Bench> silentCall(Seconds most) {
+        return PathList.of(paths, PathFilter.of(course(), Optional.of(most.value())), 0, TRIED).stream()
+                .flatMap(path ->
+                        confirmed(path, bench -> Tracer.trace(plan, bench).longestSilence() > most.value()).stream())
+                .findFirst();
     }
 
     private Optional<Path> first(PathCourse course, Optional<Integer> longer) {

@@ -36,11 +36,14 @@ public record Kept(Promise promise, List<Breach> breaches, List<Ref> missing, Op
 
     /// What speaks against it, a sentence each.
     public List<String> against(Plan plan) {
-        return Stream.concat(
-                        missing.stream().map(ref -> ref + " is not in the plan, so nothing was looked at"),
-                        breaches.stream()
-                                .map(breach ->
-                                        plan.title(breach.calls()) + ": calls " + breach.says() + ", " + breach.when()))
+        return Stream.concat(missing(plan).stream(), breaches.stream().map(breach -> breach.says(plan)))
+                .toList();
+    }
+
+    /// What it names and is not there, a sentence each.
+    public List<String> missing(Plan plan) {
+        return missing.stream()
+                .map(ref -> ref.kind().title() + " " + ref.key() + " is not in the plan, so nothing was looked at")
                 .toList();
     }
 

@@ -7,6 +7,7 @@ import app.bittern.call.Found;
 import app.bittern.call.KeyPress;
 import app.bittern.call.Presence;
 import app.bittern.call.Reaction;
+import app.bittern.hours.Dates;
 import app.bittern.number.Caller;
 import app.bittern.number.E164;
 import app.bittern.plan.Kind;
@@ -22,7 +23,6 @@ import app.bittern.plan.Trunk;
 import java.time.DateTimeException;
 import java.time.Instant;
 import java.time.LocalDateTime;
-import java.time.OffsetDateTime;
 import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
@@ -102,7 +102,12 @@ public record BenchText(
         });
         Optional<Instant> instant = instant(at).map(read -> read.at(plan.site().timeZone()));
         if (instant.isEmpty()) {
-            refuse(problems, "at", at, "a date and time such as 2026-11-28T20:00");
+            refuse(
+                    problems,
+                    "at",
+                    at,
+                    "a date and time such as 2026-11-28T20:00, of the years " + Dates.FIRST_YEAR + " to "
+                            + Dates.LAST_YEAR);
         }
         instant(at)
                 .filter(read -> read.skipped(plan.site().timeZone()))
@@ -290,7 +295,19 @@ public record BenchText(
                                         + Found.ALLOWED_LOOKUP);
                 continue;
             }
-            all.put(where.get(), found.get());
+            Optional<String> stranger = plan.find(where.get(), Queue.class).stream()
+                    .flatMap(queue -> found.get().stream()
+                            .flatMap(one -> one.lastAgent().stream())
+                            .filter(last -> queue.agents().stream()
+                                    .noneMatch(agent -> agent.party().phone().equals(last))))
+                    .findFirst();
+            stranger.ifPresentOrElse(
+                    last -> refuse(
+                            problems,
+                            "waiting",
+                            text,
+                            "behind last an agent of that queue, and " + Problem.shown(last) + " is none"),
+                    () -> all.put(where.get(), found.get()));
         }
         return all;
     }
@@ -330,10 +347,10 @@ public record BenchText(
     /// Reads a date and time.
     public static Optional<When> instant(String text) {
         try {
-            return Optional.of(new When.Local(LocalDateTime.parse(text)));
+            return Optional.of(new When.Local(Dates.dateTime(text)));
         } catch (DateTimeException notLocal) {
             try {
-                return Optional.of(new When.Exact(OffsetDateTime.parse(text).toInstant()));
+                return Optional.of(new When.Exact(Dates.exact(text).toInstant()));
             } catch (DateTimeException notAnInstant) {
                 return Optional.empty();
             }

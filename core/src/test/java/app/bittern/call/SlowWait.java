@@ -158,7 +158,8 @@ final class SlowWait {
                     boolean same = queue.sameAgentWithin().isPresent()
                             && found.toString()
                                     .endsWith(", last " + one.agent.party().phone());
-                    if (one.agent.rank() == rank && one.canRing && same == (turn == 0)) {
+                    int its = queue.order() == Order.BY_RANK ? one.agent.rank() : 0;
+                    if (its == rank && one.canRing && same == (turn == 0)) {
                         left.add(one);
                     }
                 }

@@ -38,6 +38,20 @@ class DateRuleTest {
     }
 
     @Test
+    void theLastDayMayBeGivenWithATimeAsCalendarsDo() {
+        LocalDate from = LocalDate.of(2026, 11, 30);
+        holdsAs(
+                "FREQ=DAILY;UNTIL=20261202T000000Z from " + from,
+                day -> !day.isBefore(from) && !day.isAfter(LocalDate.of(2026, 12, 2)));
+    }
+
+    @Test
+    void aRuleWithoutAnyDayIsNone() {
+        assertThat(DateRule.parse("FREQ=YEARLY;BYMONTH=2;BYMONTHDAY=30")).isEmpty();
+        holdsAs("FREQ=YEARLY;BYMONTH=2;BYMONTHDAY=29", day -> day.getMonthValue() == 2 && day.getDayOfMonth() == 29);
+    }
+
+    @Test
     void aCountEndsIt() {
         LocalDate from = LocalDate.of(2026, 11, 30);
         holdsAs("FREQ=DAILY;COUNT=3 from " + from, day -> !day.isBefore(from) && day.isBefore(from.plusDays(3)));

@@ -8,6 +8,7 @@ import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Random;
 import java.util.TreeMap;
@@ -98,6 +99,39 @@ class TimeClassesTest {
                     .forEach(one ->
                             classes.merge(one.states().getFirst(), one.times().seconds(), Long::sum));
             assertThat(classes).as(zone).isEqualTo(there);
+        }
+    }
+
+    @Test
+    void hoursOfAnotherZoneThatBeginOrEndInAnHourThatComesTwiceThereDoSo() {
+        Random random = new Random(91);
+        List<ZoneId> zones = List.of(
+                LONDON, ZoneId.of("America/New_York"), ZoneId.of("Pacific/Auckland"), ZoneId.of("Asia/Kolkata"));
+        Horizon horizon = Horizon.around(LocalDate.of(2026, 10, 19), LONDON);
+        for (int hours = 0; hours < 40; hours++) {
+            int from = random.nextInt(12) * 15;
+            int to = from + 15 + random.nextInt(12) * 15;
+            Calendar calendar = Plans.calendar(
+                            String.format(
+                                    Locale.ROOT,
+                                    "open: Sat,Sun %02d:%02d-%02d:%02d",
+                                    from / 60,
+                                    from % 60,
+                                    to / 60,
+                                    to % 60),
+                            "closed")
+                    .askedIn(LONDON, zones.get(random.nextInt(zones.size())));
+            List<TimeClasses.TimeClass> classes = TimeClasses.of(List.of(calendar), horizon);
+            for (int day = 0; day < Horizon.DAYS; day++) {
+                for (int minute = 0; minute < Horizon.DAY; minute += 15) {
+                    LocalDateTime at = horizon.day(day).atStartOfDay().plusMinutes(minute);
+                    assertThat(classes.stream()
+                                    .filter(one -> one.times().contains(at))
+                                    .map(one -> one.states().getFirst()))
+                            .as("%s at %s", calendar, at)
+                            .containsExactly(calendar.stateAt(at));
+                }
+            }
         }
     }
 

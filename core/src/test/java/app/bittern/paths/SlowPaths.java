@@ -471,7 +471,9 @@ final class SlowPaths {
                     ? ending.kind() + " " + ending.in() + " " + ending.cause()
                     : "";
             Cause cause = outcome.cause();
-            String key = (cause.callersChoice() ? cause.id() + " " : "")
+            // Digits that are given are one choice, whoever's they are.
+            boolean digits = cause instanceof Cause.Digits || cause instanceof Cause.Looked;
+            String key = (cause.callersChoice() ? (digits ? "digits" : cause.id()) + " " : "")
                     + next.map(to -> "to " + to).orElse("to " + end);
             Edge edge = new Edge(
                     key,

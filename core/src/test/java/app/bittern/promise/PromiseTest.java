@@ -224,7 +224,7 @@ class PromiseTest {
                 new Route.From.Prefix("+4479"));
         int broken = 0;
         int kept = 0;
-        for (int plans = 0; plans < RandomPlans.many(180); plans++) {
+        for (int plans = 0; plans < RandomPlans.many(240); plans++) {
             Plan plan = RandomPlans.plan(random);
             Paths all = Paths.of(plan, HORIZON);
             NumberPaths number = all.of(MAIN);

@@ -9,7 +9,7 @@ import java.util.regex.Pattern;
 
 /// Asks.
 final class AskFormat implements KindFormat<Ask> {
-    private static final Pattern DIGITS = Pattern.compile("([0-9]{1,2})\\.\\.([0-9]{1,2})");
+    private static final Pattern DIGITS = Pattern.compile("([0-9]{1,2})(?:\\.\\.([0-9]{1,2}))?");
     private static final Choosing LOOK_IN = Choosing.of(Kind.LOOKUP).or("contacts.account", "contacts.number");
     static final String ALLOWED_DIGITS = "how many digits: 5, or 5..6 for 5 to 6 (1 to 32)";
 
@@ -17,7 +17,9 @@ final class AskFormat implements KindFormat<Ask> {
         static Optional<Range> parse(String text) {
             Matcher read = DIGITS.matcher(text);
             return read.matches()
-                    ? of(Integer.parseInt(read.group(1)), Integer.parseInt(read.group(2)))
+                    ? of(
+                            Integer.parseInt(read.group(1)),
+                            Integer.parseInt(read.group(2) == null ? read.group(1) : read.group(2)))
                     : Optional.empty();
         }
 

@@ -1,5 +1,6 @@
 package app.bittern.formats;
 
+import app.bittern.hours.Dates;
 import app.bittern.number.E164;
 import app.bittern.plan.InboundNumber;
 import app.bittern.plan.InboundNumber.Status;
@@ -44,7 +45,7 @@ final class InboundNumberFormat implements KindFormat<InboundNumber> {
 
     static Optional<LocalDate> date(String text) {
         try {
-            return Optional.of(LocalDate.parse(text));
+            return Optional.of(Dates.date(text));
         } catch (DateTimeException notADate) {
             return Optional.empty();
         }

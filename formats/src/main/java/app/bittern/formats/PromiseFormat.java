@@ -111,12 +111,7 @@ final class PromiseFormat implements KindFormat<Promise> {
 
     private static Optional<String> setOff(Reading fields) {
         return fields.choose("setsOff", TestCallFormat.SET_OFF)
-                .read(
-                        "setsOff",
-                        SetOffBy.ALLOWED,
-                        text -> SetOffBy.sound(text) && !text.equals("recorded")
-                                ? Optional.of(text)
-                                : Optional.empty());
+                .read("setsOff", SetOffBy.ALLOWED, text -> SetOffBy.sound(text) ? Optional.of(text) : Optional.empty());
     }
 
     @Override

@@ -1,11 +1,13 @@
 package app.bittern.formats;
 
+import app.bittern.plan.Problem;
 import java.io.StringReader;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.yaml.snakeyaml.LoaderOptions;
 import org.yaml.snakeyaml.Yaml;
 import org.yaml.snakeyaml.constructor.SafeConstructor;
@@ -26,6 +28,10 @@ final class YamlNodes {
     private static final int MOST_CHARACTERS = 32_000_000;
     private static final int DEEPEST = 40;
     private static final int LONGEST_RUN = 20_000;
+
+    /// What values are that have no tag of their own.
+    private static final Set<Tag> PLAIN =
+            Set.of(Tag.STR, Tag.INT, Tag.FLOAT, Tag.BOOL, Tag.NULL, Tag.TIMESTAMP, Tag.MERGE, Tag.SEQ, Tag.MAP);
 
     private final Problems problems;
 
@@ -110,6 +116,11 @@ final class YamlNodes {
                     "every value written out, " + DEEPEST + " levels at most");
             return new Node.Scalar("", Node.Type.NULL, place);
         }
+        if (!PLAIN.contains(node.getTag())) {
+            problems.add(
+                    place, "", "the tag " + Problem.shown(node.getTag().getValue()), "a plain value, without a tag");
+            return new Node.Scalar("", Node.Type.NULL, place);
+        }
         return switch (node) {
             case ScalarNode scalar -> new Node.Scalar(scalar.getValue(), type(scalar), place);
             case SequenceNode sequence -> {
@@ -127,7 +138,7 @@ final class YamlNodes {
         Map<String, Node.Place> keys = new LinkedHashMap<>();
         for (NodeTuple tuple : mapping.getValue()) {
             Node.Place at = place(tuple.getKeyNode().getStartMark());
-            if (!(tuple.getKeyNode() instanceof ScalarNode name)) {
+            if (!(tuple.getKeyNode() instanceof ScalarNode name) || !PLAIN.contains(name.getTag())) {
                 problems.add(at, "", "a field whose name is not a text", "a text as the name of a field");
             } else if (nodes.containsKey(name.getValue())) {
                 problems.add(at, name.getValue(), "the name a second time", "each name once");

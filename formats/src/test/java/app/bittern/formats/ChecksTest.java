@@ -20,6 +20,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -38,6 +39,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 class ChecksTest {
     private static final LocalDate MONDAY = LocalDate.of(2026, 11, 23);
     private static final Path FILE = Path.of("src/test/resources/checks.txt");
+    private static final Path PAGE = Path.of("../docs/findings.md");
     private static final Path DEMO = Path.of("src/test/resources/demo-findings.txt");
     private static final String HEAD = "bittern: 2\n";
     private static final String SITE =
@@ -93,7 +95,14 @@ class ChecksTest {
         return ((PlanFile.Result.Read) result).plan();
     }
 
-    /// `warning ring-long chain/c /stages: Chain c rings for 90 s …`.
+    /// `warning ring-long chain/c /stages: Chain c rings for 90 s …`; that a small plan has no way out for
+    /// emergency calls is said in the cases that are about it alone.
+    private static List<String> all(Plan plan, String code) {
+        return all(plan).stream()
+                .filter(says -> code.startsWith("emergency") || !says.startsWith("blocking emergency-route site/"))
+                .toList();
+    }
+
     private static List<String> all(Plan plan) {
         return Catalogue.examine(plan, MONDAY).stream()
                 .map(finding -> finding.severity().word() + " " + finding.code() + " "
@@ -121,8 +130,8 @@ class ChecksTest {
         assertThat(findings).as(one.code()).isNotEmpty();
         Finding finding = findings.getFirst();
         assertThat(finding.object()).hasToString(one.object());
-        assertThat(all(plan)).isEqualTo(one.finds());
-        assertThat(all(plan(one.innocent()))).isEqualTo(one.leaves());
+        assertThat(all(plan, one.code())).isEqualTo(one.finds());
+        assertThat(all(plan(one.innocent()), one.code())).isEqualTo(one.leaves());
         assertThat(finding.says()).endsWith(".");
         assertThat(finding.witness().isPresent()).as("witness").isEqualTo(one.shown());
         finding.witness().ifPresent(bench -> {
@@ -133,7 +142,12 @@ class ChecksTest {
             assertThat(object
                             || prompt
                             || trace.ending().in().equals(one.object())
-                            || List.of("route-tied", "no-route-for-anything", "trunk-channels", "promise-broken")
+                            || List.of(
+                                            "route-tied",
+                                            "no-route-for-anything",
+                                            "trunk-channels",
+                                            "promise-broken",
+                                            "test-call-failed")
                                     .contains(one.code()))
                     .as("%s", trace.ending())
                     .isTrue();
@@ -159,9 +173,28 @@ class ChecksTest {
         TextCase.write(
                 FILE,
                 TextCase.read(FILE).stream()
-                        .map(one -> one.with(2, all(plan(one.parts().get(1))))
-                                .with(4, all(plan(one.parts().get(3))))));
+                        .map(one -> one.with(2, all(plan(one.parts().get(1)), one(one).code()))
+                                .with(4, all(plan(one.parts().get(3)), one(one).code()))));
         Files.write(DEMO, all(PlanFileTest.demo()));
+        Files.writeString(PAGE, page());
+    }
+
+    /// The page of checks with its table as the catalogue has it, the worst first.
+    private static String page() throws IOException {
+        List<String> lines = Files.readAllLines(PAGE);
+        int first = lines.indexOf("| --- | --- | --- | --- |") + 1;
+        int last = first;
+        while (last < lines.size() && lines.get(last).startsWith("| `")) {
+            last++;
+        }
+        Stream<String> table = Catalogue.checks().stream()
+                .sorted(Comparator.comparing(Check::severity))
+                .map(check -> "| `" + check.code() + "` | " + check.severity().word() + " | " + check.summary() + " | "
+                        + check.advice() + " |");
+        return Stream.of(lines.subList(0, first).stream(), table, lines.subList(last, lines.size()).stream())
+                        .flatMap(some -> some)
+                        .collect(Collectors.joining("\n"))
+                + "\n";
     }
 
     @Test
@@ -173,9 +206,8 @@ class ChecksTest {
                         .map(Check::code)
                         .filter(code -> !BY_THE_JOURNAL.contains(code))
                         .toList());
-        String page = Files.readString(Path.of("../docs/findings.md"));
+        assertThat(Files.readString(PAGE)).isEqualTo(page());
         for (Check check : Catalogue.checks()) {
-            assertThat(page).contains("| `" + check.code() + "` |").contains(check.summary());
             assertThat(check.summary()).endsWith(".");
             assertThat(check.advice()).endsWith(".");
         }

@@ -3,10 +3,12 @@ package app.bittern.formats;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.bittern.edit.Edits;
+import app.bittern.edit.PlanEdit;
 import app.bittern.finding.Catalogue;
 import app.bittern.finding.Finding;
 import app.bittern.finding.Fix;
 import app.bittern.formats.answer.SarifLog;
+import app.bittern.plan.Kind;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Ref;
 import com.networknt.schema.InputFormat;
@@ -84,7 +86,10 @@ class SarifLogTest {
                 SarifLog.of(plan, findings, FILE, text, PlanFile.open(text).places());
         assertThat(schema.validate(log.toString(), InputFormat.JSON)).isEmpty();
         for (int index = 0; index < findings.size(); index++) {
-            List<Fix> fixes = findings.get(index).fixes();
+            // An entry of a list has no key of its own in the file by which it could be found and taken out.
+            List<Fix> fixes = findings.get(index).fixes().stream()
+                    .filter(fix -> !(fix.edit() instanceof PlanEdit.Remove(Ref ref) && ref.kind() == Kind.ACCEPTED))
+                    .toList();
             JsonNode result = log.at("/runs/0/results/" + index);
             assertThat(result.path("fixes")).as("%s", findings.get(index)).hasSameSizeAs(fixes);
             for (int fix = 0; fix < fixes.size(); fix++) {
@@ -150,23 +155,34 @@ class SarifLogTest {
         }
     }
 
+    /// The result of a check.
+    private static JsonNode result(JsonNode log, String code) {
+        for (JsonNode one : log.at("/runs/0/results")) {
+            if (one.get("ruleId").asString().equals(code)) {
+                return one;
+            }
+        }
+        throw new AssertionError("nothing is found of " + code + ": " + log);
+    }
+
     @Test
     void whatIsAcceptedIsSuppressedWithItsReason() {
-        JsonNode result = log(HEAD
-                        + "extensions: { \"2001\": { ringFor: 90s } }\naccepted: [ { finding: ring-long, object: extension/2001, field: /ringFor, values: [90s], reason: A slow walker } ]\n")
-                .at("/runs/0/results/0");
+        JsonNode result = result(
+                log(
+                        HEAD
+                                + "extensions: { \"2001\": { ringFor: 90s } }\naccepted: [ { finding: ring-long, object: extension/2001, field: /ringFor, values: [90s], reason: A slow walker } ]\n"),
+                "ring-long");
         assertThat(result.at("/suppressions/0/kind").asString()).isEqualTo("external");
         assertThat(result.at("/suppressions/0/justification").asString()).isEqualTo("A slow walker");
     }
 
     @Test
     void theCallThatShowsItIsItsFlowStepByStep() {
-        JsonNode result = log(HEAD + """
+        JsonNode result = result(log(HEAD + """
                 numbers: { "+441632960100": {} }
                 routes: { r: { to: extension/2001 } }
                 extensions: { "2001": {} }
-                """).at("/runs/0/results/0");
-        assertThat(result.get("ruleId").asString()).isEqualTo("cut-off");
+                """), "cut-off");
         JsonNode steps = result.at("/codeFlows/0/threadFlows/0/locations");
         assertThat(steps).hasSize(2);
         assertThat(steps.at("/0/location/logicalLocations/0/fullyQualifiedName").asString())

@@ -55,7 +55,7 @@ public class Refusal extends RuntimeException {
         return status;
     }
 
-    List<String> says() {
+    public List<String> says() {
         return says;
     }
 

@@ -10,8 +10,11 @@ import app.bittern.plan.Hours;
 import app.bittern.plan.Outbound;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Pointer;
+import app.bittern.plan.Queue;
 import app.bittern.plan.Ref;
 import app.bittern.plan.Route;
+import app.bittern.plan.Seconds;
+import app.bittern.plan.Switch;
 import java.util.Optional;
 import java.util.stream.Stream;
 
@@ -87,9 +90,31 @@ final class AlarmNever extends PerObject<Alarm> {
                                 ? Optional.<String>empty()
                                 : Optional.of(": Outbound route " + outbound.title() + " is not enabled"))
                         .orElse(Optional.of(""));
-            case Alarm.On.OfQueue queue -> missing(plan, queue.queue());
-            case Alarm.On.OfSwitch turned -> missing(plan, turned.turned());
+            case Alarm.On.OfQueue queue -> missing(plan, queue.queue()).or(() -> waitsLess(plan, queue));
+            case Alarm.On.OfSwitch turned -> missing(plan, turned.turned()).or(() -> turnsBack(plan, turned));
         };
+    }
+
+    /// Where callers leave a queue before they have waited for so long.
+    private static Optional<String> waitsLess(Plan plan, Alarm.On.OfQueue on) {
+        return plan.find(on.queue(), Queue.class)
+                .filter(queue -> on.waitingFor()
+                        .filter(wait -> wait.value() > queue.longestWait())
+                        .isPresent())
+                .map(queue -> ": in Queue " + queue.title() + " callers wait for "
+                        + new Seconds(queue.longestWait()).said() + " at most, and it is for "
+                        + on.waitingFor().orElseThrow().said());
+    }
+
+    /// Where a switch goes back by itself before it has been away for so long.
+    private static Optional<String> turnsBack(Plan plan, Alarm.On.OfSwitch on) {
+        return plan.find(on.turned(), Switch.class)
+                .flatMap(turned -> turned.revertsAfter()
+                        .filter(back -> on.since()
+                                .filter(since -> since.value() > back.value())
+                                .isPresent())
+                        .map(back -> ": Switch " + turned.title() + " goes back by itself after " + back.said()
+                                + ", and it is for " + on.since().orElseThrow().said()));
     }
 
     private static Optional<String> missing(Plan plan, Ref ref) {

@@ -7,6 +7,7 @@ import app.bittern.finding.Finding;
 import app.bittern.finding.Severity;
 import app.bittern.number.E164;
 import app.bittern.plan.Extension;
+import app.bittern.plan.InboundNumber;
 import app.bittern.plan.Kind;
 import app.bittern.plan.Outbound;
 import app.bittern.plan.Plan;
@@ -24,7 +25,7 @@ final class CallerId implements Check {
             "caller-id",
             "Caller ID that is none of ours",
             Severity.WARNING,
-            "A caller ID shown outside that is no inbound number of the plan.",
+            "A caller ID shown outside that is no inbound number of the plan, or one that is ordered or spare.",
             "Carriers replace or refuse it, and nobody can call back. Show one of the inbound numbers.");
 
     @Override
@@ -45,13 +46,17 @@ final class CallerId implements Check {
     }
 
     private static Optional<Finding> look(Plan plan, PlanObject object, Optional<E164> shows) {
-        return shows.filter(
-                        number -> plan.find(new Ref(Kind.NUMBER, number.text())).isEmpty())
-                .map(number -> ABOUT.at(
+        return shows.flatMap(number -> plan.find(new Ref(Kind.NUMBER, number.text()), InboundNumber.class)
+                .map(ours -> switch (ours.status()) {
+                    case ACTIVE, PORTING -> Optional.<String>empty();
+                    case ORDERED -> Optional.of("which is ordered and not ours yet");
+                    case SPARE -> Optional.of("which is spare: nobody is there who calls back");
+                })
+                .orElse(Optional.of("which is no inbound number of the plan"))
+                .map(why -> ABOUT.at(
                                 object.ref(),
                                 Pointer.of("callerId"),
-                                Says.the(object) + " shows " + number.international()
-                                        + ", which is no inbound number of the plan.")
-                        .of(number));
+                                Says.the(object) + " shows " + number.international() + ", " + why + ".")
+                        .of(number)));
     }
 }

@@ -42,10 +42,102 @@ final class ClockTimes {
     private static final List<String> NUMBERS = List.of(
             "zero", "one", "two", "three", "four", "five", "six", "seven", "eight", "nine", "ten", "eleven", "twelve");
 
+    private static final String HOUR =
+            "(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|" + "[01]?\\d|2[0-4])(?![\\d:]|\\.\\d)";
+
+    /// What follows an hour that is said by its number alone, so that it is no number of something.
+    private static final String THEN =
+            "(?=\\s*(?:$|[.,;:!?)]|(?:on|every|each|daily|and|or|to|until|till|from|except|today|tomorrow|sharp|mon|tue|wed|thu|fri|sat|sun)))";
+
+    /// At nine, from nine to six: in sentences that are about hours alone.
+    private static final Pattern BARE = Pattern.compile(
+            "\\b(?<!\\bof )(?<a>" + HOUR + ")\\s*(?:to|until|till|-|–)\\s*(?<b>" + HOUR + ")" + THEN
+                    + "|\\b(?:at|from|until|till|before|after)\\s+(?<c>" + HOUR + ")" + THEN,
+            Pattern.CASE_INSENSITIVE);
+
+    private static final List<List<String>> NORWEGIAN = List.of(
+            List.of("null"),
+            List.of("ett", "ein", "eitt"),
+            List.of("to"),
+            List.of("tre"),
+            List.of("fire"),
+            List.of("fem"),
+            List.of("seks"),
+            List.of("sju", "syv"),
+            List.of("åtte"),
+            List.of("ni"),
+            List.of("ti"),
+            List.of("elleve"),
+            List.of("tolv"));
+
+    private static final String TIME_NB = "(?:ett|eitt|to|tre|fire|fem|seks|sju|syv|åtte|ni|ti|elleve|tolv|"
+            + "[01]?\\d|2[0-4])(?![\\d:]|\\.\\d)(?!\\p{L})";
+
+    private static final Pattern BARE_NB = Pattern.compile(
+            // klokka halv ni, klokka ni
+            "\\b(?:klokken|klokka|kl\\.?)\\s*(?<half>halv\\s+)?(?<c>" + TIME_NB + ")"
+                    // fra ni til seks, mellom ni og seks, ni til seks
+                    + "|\\b(?<a>" + TIME_NB + ")\\s*(?:til|og|-|–)\\s*(?<b>" + TIME_NB
+                    + ")(?=\\s*(?:$|[.,;:!?)]|(?:på|hver|kvar|og|eller|mandag|tirsdag|onsdag|torsdag|fredag|lørdag|søndag|laurdag|måndag|tysdag|sundag)))",
+            Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE | Pattern.UNICODE_CHARACTER_CLASS);
+
     /// How many minutes stand beside the hour.
     private static final Map<String, Integer> PARTS = Map.of("half past", 30, "quarter past", 15, "quarter to", -15);
 
     private ClockTimes() {}
+
+    /// Whether hours that are said by their number alone are known in a language: `at nine`.
+    ///
+    /// @param language BCP 47
+    static boolean known(String language) {
+        return List.of("en", "nb", "nn", "no").contains(primary(language));
+    }
+
+    private static String primary(String language) {
+        return language.split("-", -1)[0].toLowerCase(Locale.ROOT);
+    }
+
+    /// The times that a sentence about hours says, those by their number alone as well, in their order.
+    ///
+    /// @param language BCP 47
+    static List<Said> in(String sentence, String language) {
+        List<Said> all = new ArrayList<>();
+        // What is a time already is not looked at again.
+        Matcher whole = TIME.matcher(sentence);
+        StringBuilder rest = new StringBuilder(sentence);
+        while (whole.find()) {
+            all.add(new Said(whole.group().strip(), minutes(whole)));
+            for (int at = whole.start(); at < whole.end(); at++) {
+                rest.setCharAt(at, '_');
+            }
+        }
+        if (!known(language)) {
+            return all;
+        }
+        boolean english = primary(language).equals("en");
+        Matcher bare = (english ? BARE : BARE_NB).matcher(rest);
+        while (bare.find()) {
+            if (bare.group("c") != null) {
+                boolean half = !english && bare.group("half") != null;
+                all.add(new Said(bare.group().strip(), hours(bare.group("c"), half)));
+            } else {
+                all.add(new Said(bare.group().strip(), hours(bare.group("a"), false)));
+                all.add(new Said(bare.group().strip(), hours(bare.group("b"), false)));
+            }
+        }
+        return all;
+    }
+
+    /// @param half whether it is half an hour before, as in `halv ni`
+    private static List<Integer> hours(String said, boolean half) {
+        String lower = said.toLowerCase(Locale.ROOT);
+        int hour = NUMBERS.indexOf(lower);
+        for (int number = 0; hour < 0 && number < NORWEGIAN.size(); number++) {
+            hour = NORWEGIAN.get(number).contains(lower) ? number : -1;
+        }
+        List<Integer> minutes = times(hour < 0 ? lower : String.valueOf(hour), half ? -30 : 0, null);
+        return minutes.stream().map(at -> Math.floorMod(at, 24 * 60)).toList();
+    }
 
     /// The times that a script says, in their order.
     static List<Said> in(String script) {

@@ -23,7 +23,8 @@ final class CodePin extends PerObject<Code> {
 
     @Override
     Stream<Finding> look(Code code, Examination examination) {
-        return code.pin().isEmpty()
+        return code.enabled()
+                        && code.pin().isEmpty()
                         && code.does()
                                 .filter(does -> does instanceof Code.Does.SetOff)
                                 .isPresent()

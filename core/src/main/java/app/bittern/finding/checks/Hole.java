@@ -9,10 +9,12 @@ import app.bittern.finding.Examination;
 import app.bittern.finding.Finding;
 import app.bittern.finding.Fix;
 import app.bittern.finding.Severity;
+import app.bittern.number.E164;
 import app.bittern.paths.Reachable;
 import app.bittern.plan.Alarm;
 import app.bittern.plan.Branch;
 import app.bittern.plan.Destination;
+import app.bittern.plan.InboundNumber;
 import app.bittern.plan.Kind;
 import app.bittern.plan.Mailbox;
 import app.bittern.plan.Plan;
@@ -23,11 +25,13 @@ import app.bittern.plan.Queue;
 import app.bittern.plan.Ref;
 import app.bittern.plan.Route;
 import app.bittern.plan.Slot;
+import app.bittern.plan.Switch;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /// A reference to nothing, or a missing destination.
 final class Hole implements Check {
@@ -60,6 +64,13 @@ final class Hole implements Check {
                                 finding(examination, branch, Pointer.of("cases", state), Optional.empty(), false)));
             }
             backToNothing(examination, object).ifPresent(findings::add);
+            asNoRoute(examination, object).ifPresent(findings::add);
+            if (object instanceof Route route) {
+                findings.addAll(byLast(plan, route));
+            }
+            if (object instanceof Alarm alarm && alarm.on().orElse(null) instanceof Alarm.On.OfSwitch on) {
+                positionless(plan, alarm, on).ifPresent(findings::add);
+            }
             limits(object).forEach((at, limit) -> {
                 if (States.unknown(plan, Optional.of(limit))) {
                     findings.add(stateless(plan, object, at, limit));
@@ -106,6 +117,76 @@ final class Hole implements Check {
                                         .orElse("; they have " + Says.some(states))
                                 + ".")
                 .of(limit.hours(), limit.state());
+    }
+
+    /// Numbers whose last digits a route takes for an extension that there is not.
+    private static List<Finding> byLast(Plan plan, Route route) {
+        if (!route.enabled() || !(route.to().orElse(null) instanceof Destination.ByLast(int digits))) {
+            return List.of();
+        }
+        Stream<E164> numbers = route.called() instanceof Route.Called.Exact(E164 number)
+                ? Stream.of(number)
+                : plan.all(InboundNumber.class)
+                        .filter(number -> number.status() != InboundNumber.Status.SPARE)
+                        .map(InboundNumber::called)
+                        .filter(route.called()::takes);
+        List<E164> without = numbers.filter(number -> {
+                    String text = number.text().substring(1);
+                    String last = text.substring(Math.max(0, text.length() - digits));
+                    return !Ref.sound(Kind.EXTENSION, last)
+                            || plan.find(new Ref(Kind.EXTENSION, last)).isEmpty();
+                })
+                .toList();
+        return without.isEmpty()
+                ? List.of()
+                : List.of(ABOUT.at(
+                                route.ref(),
+                                Pointer.of("to"),
+                                Says.the(route) + " leads by the last " + digits
+                                        + " digits, and no extension has those of "
+                                        + Says.some(without.stream()
+                                                .map(E164::international)
+                                                .toList())
+                                        + ".")
+                        .of(without.toArray()));
+    }
+
+    /// An alarm that waits for a switch to be away from a position that it does not have.
+    private static Optional<Finding> positionless(Plan plan, Alarm alarm, Alarm.On.OfSwitch on) {
+        return plan.find(on.turned(), Switch.class)
+                .filter(turned -> !turned.positions().contains(on.awayFrom()))
+                .map(turned -> ABOUT.at(
+                                alarm.ref(),
+                                Pointer.of("on", "awayFrom"),
+                                Says.the(alarm) + " is set off away from '" + on.awayFrom() + "' of Switch "
+                                        + turned.title() + ", which has no such position"
+                                        + Nearest.of(on.awayFrom(), turned.positions().stream())
+                                                .map(near -> "; the nearest is " + near)
+                                                .orElse("; it has " + Says.some(turned.positions()))
+                                        + ".")
+                        .of(turned.ref(), on.awayFrom()));
+    }
+
+    /// A place that leads on to where the route leads, come to by a phone of the site, which no route took.
+    private static Optional<Finding> asNoRoute(Examination examination, PlanObject object) {
+        List<Pointer> routed = object.slots().stream()
+                .filter(slot -> slot.holds().equals(Optional.of(new Destination.AsRouted())))
+                .map(Slot::at)
+                .toList();
+        return routed.isEmpty()
+                ? Optional.empty()
+                : examination.everywhere().stream()
+                        .flatMap(reached -> reached.exits(object.ref()).stream()
+                                .filter(exit -> exit.lost(Ending.Lost.HOLE))
+                                .flatMap(exit -> routed.stream()
+                                        .filter(at -> reached.decidedAt(exit, at))
+                                        .map(at -> ABOUT.at(
+                                                        object.ref(),
+                                                        at,
+                                                        Says.the(object) + " leads to where the route leads (" + at
+                                                                + "), and phones of the site come to it by none.")
+                                                .shownBy(reached.witness(exit, cause -> true)))))
+                        .findFirst();
     }
 
     /// A place that leads back where no menu came before.

@@ -28,6 +28,11 @@ final class HoursNoHoliday extends PerObject<Hours> {
         return none(examination, hours);
     }
 
+    /// Whether the rest of the time is none: who works in shifts works on holidays.
+    private static boolean roundTheClock(Hours hours, Examination examination) {
+        return examination.never(hours).contains(hours.calendar().names().getLast());
+    }
+
     private static Stream<Finding> none(Examination examination, Hours hours) {
         List<DateRule> rules = hours.calendar().states().stream()
                 .flatMap(state -> state.on().stream())
@@ -38,7 +43,7 @@ final class HoursNoHoliday extends PerObject<Hours> {
                 .limit(Horizon.DAYS)
                 .map(examination.horizon()::day)
                 .anyMatch(day -> rules.stream().anyMatch(rule -> rule.holds(day)));
-        return !weekly || some
+        return !weekly || some || roundTheClock(hours, examination)
                 ? Stream.empty()
                 : Stream.of(ABOUT.at(hours.ref(), Says.the(hours) + " have no holiday in the coming year.")
                         .together("have no holiday in the coming year"));

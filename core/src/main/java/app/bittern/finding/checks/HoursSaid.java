@@ -15,6 +15,8 @@ import app.bittern.plan.Prompt;
 import app.bittern.plan.Ref;
 import app.bittern.plan.Role;
 import app.bittern.plan.Route;
+import java.time.DayOfWeek;
+import java.time.format.TextStyle;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
@@ -34,8 +36,8 @@ final class HoursSaid extends PerObject<Prompt> {
             "hours-said",
             "Other hours said",
             Severity.WARNING,
-            "A prompt that says when it is open or closed, with a time that is not in the calendar.",
-            "Callers come back when nobody is there. Change the words, or the hours.");
+            "A prompt that says when it is open or closed, with a time or a day that is not in the calendar.",
+            "Callers come back when nobody is there. Change the words, or the hours. Times by the clock are looked for in any language, hours in words and days in English and Norwegian; others are not looked at.");
 
     /// The dot of `p.m.` ends none.
     private static final Pattern SENTENCES = Pattern.compile("(?<![ap]\\.m\\.)(?<=[.!?;])\\s+");
@@ -72,9 +74,23 @@ final class HoursSaid extends PerObject<Prompt> {
         prompt.scripts().forEach((language, script) -> {
             List<ClockTimes.Said> times = Stream.of(SENTENCES.split(script))
                     .filter(HoursSaid::aboutHours)
-                    .flatMap(sentence -> ClockTimes.in(sentence).stream())
+                    .flatMap(sentence -> ClockTimes.in(sentence, language).stream())
                     .toList();
-            List<Hours> hours = times.isEmpty() ? List.of() : decide(examination.plan(), prompt);
+            List<SaidDays> days = Stream.of(SENTENCES.split(script))
+                    .flatMap(sentence -> SaidDays.in(sentence, language).stream())
+                    .toList();
+            List<Hours> hours = times.isEmpty() && days.isEmpty() ? List.of() : decide(examination.plan(), prompt);
+            days.stream()
+                    .filter(said -> !hours.isEmpty())
+                    .forEach(said -> otherwise(said, hours)
+                            .forEach(day -> findings.add(ABOUT.at(
+                                            prompt.ref(),
+                                            Pointer.of(language),
+                                            Says.the(prompt) + " says " + (said.open() ? "open" : "closed") + " on "
+                                                    + day.getDisplayName(TextStyle.FULL, Locale.ENGLISH) + " in "
+                                                    + language + "; by " + said(hours) + " it is "
+                                                    + (said.open() ? "closed" : "open") + " then.")
+                                    .of(language, day))));
             Set<Integer> ends = ends(hours);
             times.stream()
                     .filter(time -> !ends.isEmpty() && time.minutes().stream().noneMatch(ends::contains))
@@ -87,6 +103,22 @@ final class HoursSaid extends PerObject<Prompt> {
                             .of(language, time.words())));
         });
         return findings.stream();
+    }
+
+    /// The days of which it is said that it is open, and no hours begin or end there; or closed, and some do.
+    private static List<DayOfWeek> otherwise(SaidDays said, List<Hours> hours) {
+        return said.days().stream()
+                .filter(day -> {
+                    List<WeekRange> ranges = hours.stream()
+                            .flatMap(one -> one.calendar().states().stream())
+                            .flatMap(state -> state.weekly().stream())
+                            .filter(range -> range.days().contains(day))
+                            .toList();
+                    return said.open()
+                            ? ranges.isEmpty()
+                            : ranges.stream().anyMatch(range -> range.start() > 0 || range.end() < 24 * 60);
+                })
+                .toList();
     }
 
     private static boolean aboutHours(String sentence) {

@@ -7,6 +7,7 @@ import app.bittern.finding.Severity;
 import app.bittern.plan.Mailbox;
 import app.bittern.plan.Pointer;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
 
 /// A mailbox that says nothing.
@@ -33,7 +34,14 @@ final class MailboxGreeting extends PerObject<Mailbox> {
         }
         List<String> reasons =
                 mailbox.greetings().keySet().stream().map(Mailbox.Reason::word).toList();
-        return reasons.size() == Mailbox.Reason.values().length
+        List<Optional<Mailbox.Reason>> come = examination.everywhere().stream()
+                .flatMap(all -> all.states(mailbox.ref()).stream())
+                .map(state -> state.context().facts().greeting())
+                .toList();
+        boolean others = come.isEmpty()
+                ? reasons.size() < Mailbox.Reason.values().length
+                : come.stream().anyMatch(reason -> mailbox.greeting(reason).isEmpty());
+        return !others
                 ? Stream.empty()
                 : Stream.of(ABOUT.at(
                                 mailbox.ref(),

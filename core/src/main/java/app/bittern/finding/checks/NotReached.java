@@ -7,6 +7,7 @@ import app.bittern.finding.Finding;
 import app.bittern.finding.Severity;
 import app.bittern.plan.Alarm;
 import app.bittern.plan.Plan;
+import app.bittern.plan.Queue;
 import app.bittern.plan.Ref;
 import java.util.HashSet;
 import java.util.List;
@@ -31,6 +32,14 @@ final class NotReached implements Check {
         Plan plan = examination.plan();
         Set<Ref> come = new HashSet<>(Inside.of(plan));
         come.addAll(Inside.from(plan, examination.reached().objects()));
+        // Who wants to be rung back keys a number in there, and is in the wait again.
+        come.addAll(Inside.from(
+                plan,
+                plan.all(Queue.class)
+                        .filter(queue -> come.contains(queue.ref()))
+                        .flatMap(queue -> queue.callback().stream())
+                        .flatMap(callback -> callback.ask().stream())
+                        .toList()));
         plan.all(Alarm.class)
                 .flatMap(alarm -> alarm.page().stream())
                 .flatMap(page -> page.over().stream())

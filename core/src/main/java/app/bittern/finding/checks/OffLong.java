@@ -21,8 +21,11 @@ import java.util.stream.Stream;
 /// Something that has been off for longer than 30 days. Where nobody knows since when, as of a plan file, nothing is
 /// found.
 final class OffLong implements Check {
+    /// What a plan file alone cannot tell.
+    static final String CODE = "off-long";
+
     private static final About ABOUT = new About(
-            "off-long",
+            CODE,
             "Off for long",
             Severity.HINT,
             "A route, code, alarm, outbound route or trap target that has been off for longer than 30 days.",

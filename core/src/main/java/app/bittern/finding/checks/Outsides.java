@@ -1,5 +1,7 @@
 package app.bittern.finding.checks;
 
+import app.bittern.call.Dialling;
+import app.bittern.number.DialledForms;
 import app.bittern.number.E164;
 import app.bittern.plan.Chain;
 import app.bittern.plan.Destination;
@@ -25,12 +27,9 @@ final class Outsides {
 
     /// The first outbound route that takes a number as it is dialled at the site.
     static Optional<Outbound> route(Plan plan, E164 number) {
-        String country = plan.site().country();
-        String dialled = number.category(country).equals("international")
-                ? "00" + number.text().substring(1)
-                : number.shownIn(country).replaceAll("[^0-9]", "");
-        return plan.all(Outbound.class)
-                .filter(outbound -> outbound.dialled().stream().anyMatch(pattern -> pattern.matches(dialled)))
+        return DialledForms.of(number, plan.site().country()).stream()
+                .flatMap(dialled -> Dialling.ranked(plan, dialled).stream().limit(1))
+                .map(Dialling.Takes::outbound)
                 .findFirst();
     }
 
@@ -46,14 +45,15 @@ final class Outsides {
         return all.size() == 1 ? all : List.of();
     }
 
-    /// Those of a slot: the number itself, or those of the chain it leads to.
+    /// Those of a slot: the number itself, or those of the chain it leads to, also what comes after its stages.
     static List<E164> from(Plan plan, Slot slot) {
         return slot.holds().stream()
                 .flatMap(to -> to instanceof Destination.Outside(E164 number)
                         ? Stream.of(number)
                         : to.target().flatMap(ref -> plan.find(ref, Chain.class)).stream()
-                                .flatMap(chain -> chain.stages().stream())
-                                .flatMap(stage -> stage.ring() instanceof Destination.Outside(E164 number)
+                                .flatMap(chain -> Stream.concat(
+                                        chain.stages().stream().map(Chain.Stage::ring), chain.then().stream()))
+                                .flatMap(then -> then instanceof Destination.Outside(E164 number)
                                         ? Stream.of(number)
                                         : Stream.<E164>empty()))
                 .toList();

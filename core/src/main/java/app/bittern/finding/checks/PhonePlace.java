@@ -15,7 +15,7 @@ final class PhonePlace extends PerObject<Extension> {
             "phone-place",
             "Phone without a place",
             Severity.HINT,
-            "A phone of a site with an emergency route of which no place is given.",
+            "A phone, not a mobile one alone, of a site with an emergency route of which no place is given.",
             "Whoever comes to help has to search. Say in which building, on which floor and in which room it stands.");
 
     PhonePlace() {
@@ -29,7 +29,7 @@ final class PhonePlace extends PerObject<Extension> {
                 .all(Outbound.class)
                 .anyMatch(outbound -> outbound.enabled() && outbound.category().equals("emergency"));
         return !help
-                        || extension.phones().isEmpty()
+                        || extension.phones().stream().allMatch("mobile"::equals)
                         || extension.person().place().isPresent()
                 ? Stream.empty()
                 : Stream.of(ABOUT.at(extension.ref(), Pointer.of("place"), Says.the(extension) + " has no place.")

@@ -53,7 +53,32 @@ final class QueueNeeds extends PerObject<Queue> {
                                 Says.the(queue) + " has no agent who knows " + asked.getKey() + " (" + asked.getValue()
                                         + ").")
                         .of(asked.getKey(), asked.getValue()));
-        return Stream.concat(languages, skills);
+        List<Finding> each = Stream.concat(languages, skills).toList();
+        return each.isEmpty() ? together(queue, needs, agents, examination) : each.stream();
+    }
+
+    /// Of whom each thing that is asked for has somebody, and nobody all of them.
+    private static Stream<Finding> together(
+            Queue queue, Queue.Needs needs, List<Extension> agents, Examination examination) {
+        List<String> skills = needs.skill().entrySet().stream()
+                .map(asked -> asked.getKey() + " (" + asked.getValue() + ")")
+                .toList();
+        List<String> spoken = needs.language() ? examination.plan().site().languages() : List.of("");
+        return spoken.stream()
+                .filter(language -> agents.stream().noneMatch(agent -> needs.met(agent, language)))
+                .map(language -> ABOUT.at(
+                                queue.ref(),
+                                Pointer.of("needs"),
+                                Says.the(queue) + " has no agent who "
+                                        + (needs.language()
+                                                ? "speaks "
+                                                        + Locale.forLanguageTag(language)
+                                                                .getDisplayLanguage(Locale.ENGLISH)
+                                                        + " and "
+                                                : "")
+                                        + "knows " + Says.some(skills)
+                                        + (needs.language() ? "." : " together."))
+                        .of(Stream.concat(Stream.of(language), skills.stream()).toArray()));
     }
 
     private static boolean knows(Extension agent, Map.Entry<String, Skill> asked) {

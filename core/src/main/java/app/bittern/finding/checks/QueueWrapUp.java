@@ -15,9 +15,10 @@ final class QueueWrapUp extends PerObject<Queue> {
             "Wrap-up out of range",
             Severity.WARNING,
             "A wrap-up time that is hardly meant.",
-            "Minutes taken for seconds keep agents idle. 30 s to 2 min are usual.");
+            "Minutes taken for seconds keep agents idle, seconds taken for minutes leave them no time. 30 s to 2 min are usual, or none.");
 
     private static final int LONGEST = 600;
+    private static final int SHORTEST = 5;
 
     QueueWrapUp() {
         super(ABOUT, Queue.class);
@@ -25,7 +26,17 @@ final class QueueWrapUp extends PerObject<Queue> {
 
     @Override
     Stream<Finding> look(Queue queue, Examination examination) {
-        return queue.wrapUp().value() > LONGEST
+        int wrapUp = queue.wrapUp().value();
+        if (wrapUp > 0 && wrapUp < SHORTEST) {
+            return Stream.of(ABOUT.at(
+                            queue.ref(),
+                            Pointer.of("wrapUp"),
+                            Says.the(queue) + " leaves agents alone for "
+                                    + queue.wrapUp().said() + " after each call; less than " + SHORTEST
+                                    + " s are hardly meant.")
+                    .of(queue.wrapUp()));
+        }
+        return wrapUp > LONGEST
                 ? Stream.of(ABOUT.at(
                                 queue.ref(),
                                 Pointer.of("wrapUp"),

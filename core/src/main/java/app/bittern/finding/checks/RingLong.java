@@ -86,7 +86,10 @@ final class RingLong implements Check {
         return findings;
     }
 
+    /// A day where it is more: longer durations are not said.
+    private static final int DAY = 24 * 3600;
+
     private static Seconds shown(long seconds) {
-        return new Seconds((int) Math.min(seconds, Integer.MAX_VALUE));
+        return new Seconds((int) Math.min(seconds, DAY));
     }
 }

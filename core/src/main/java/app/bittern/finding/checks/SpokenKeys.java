@@ -31,7 +31,10 @@ final class SpokenKeys {
     private static final Map<String, Words> LANGUAGES = languages();
     private static final Set<String> ARTICLES =
             Set.of("en", "ett", "un", "uno", "um", "een", "et", "une", "ein", "eine", "una");
-    private static final Pattern PARTS = Pattern.compile("[\\p{L}\\p{M}'’]+|[0-9]|[*#]|[,.;:!?]");
+    private static final Pattern PARTS = Pattern.compile("[\\p{L}\\p{M}'’]+|[0-9]+|[*#]|[,.;:!?]");
+
+    /// What ends a part of a sentence.
+    private static final String STOPS = ",.;:!?";
 
     private SpokenKeys() {}
 
@@ -150,24 +153,41 @@ final class SpokenKeys {
     ///
     /// @param language BCP 47
     static List<String> in(String script, String language) {
+        return List.copyOf(new TreeSet<>(said(script, language).keySet()));
+    }
+
+    /// The keys said in a script, each with the words about it: those behind it up to the next stop where they say what
+    /// for (`press 1 for tickets`), else those before it (`for tickets, press 1`).
+    ///
+    /// @param language BCP 47
+    static Map<String, String> said(String script, String language) {
         Words words = LANGUAGES.get(primary(language));
         if (words == null) {
-            return List.of();
+            return Map.of();
         }
         List<String> parts = new ArrayList<>();
         Matcher matcher = PARTS.matcher(script.toLowerCase(Locale.ROOT));
         while (matcher.find()) {
             parts.add(matcher.group());
         }
-        Set<String> keys = new TreeSet<>();
+        Map<String, String> keys = new LinkedHashMap<>();
+        int last = 0;
         boolean pressing = false;
         boolean next = false;
+        boolean offers = false;
         for (int at = 0; at < parts.size(); at++) {
             String part = parts.get(at);
             Optional<String> key = pressing ? key(words, part) : Optional.empty();
-            if (key.isPresent() && said(words, parts, at, next)) {
-                keys.add(key.get());
+            boolean begins = at == 0 || STOPS.contains(parts.get(at - 1));
+            if (".;!?".contains(part)) {
+                offers = false;
+            }
+            offers |= begins && words.on().contains(part);
+            if (key.isPresent() && !ofNumber(words, parts, at) && said(words, parts, at, next, offers)) {
+                keys.putIfAbsent(key.get(), about(words, parts, last, at));
+                last = at + 1;
                 next = true;
+                offers = false;
             } else if (words.press().stream().anyMatch(part::startsWith)) {
                 pressing = true;
                 next = true;
@@ -176,7 +196,23 @@ final class SpokenKeys {
                 next = next && (words.between().contains(part) || part.equals(",") || part.equals(":"));
             }
         }
-        return List.copyOf(keys);
+        return keys;
+    }
+
+    /// @param last behind the key before
+    private static String about(Words words, List<String> parts, int last, int at) {
+        if (at + 1 < parts.size() && words.on().contains(parts.get(at + 1))) {
+            int end = at + 1;
+            while (end < parts.size() && !STOPS.contains(parts.get(end))) {
+                end++;
+            }
+            return String.join(" ", parts.subList(at + 1, end));
+        }
+        int from = at;
+        while (from > last && !".;!?".contains(parts.get(from - 1))) {
+            from--;
+        }
+        return String.join(" ", parts.subList(from, at));
     }
 
     private static Optional<String> key(Words words, String part) {
@@ -191,10 +227,29 @@ final class SpokenKeys {
         return Optional.empty();
     }
 
-    /// @param next whether it stands behind a word for pressing, or another key
-    private static boolean said(Words words, List<String> parts, int at, boolean next) {
+    /// Whether it stands in a number of several digits, as `oh one six three two` does.
+    private static boolean ofNumber(Words words, List<String> parts, int at) {
+        return (at > 0 && digits(words, parts.get(at - 1)))
+                || (at + 1 < parts.size() && digits(words, parts.get(at + 1)));
+    }
+
+    private static boolean digits(Words words, String part) {
+        return Character.isDigit(part.charAt(0))
+                || (key(words, part).isPresent()
+                        && !ARTICLES.contains(part)
+                        && !words.on().contains(part)
+                        && !words.between().contains(part));
+    }
+
+    /// @param next   whether it stands behind a word for pressing, or another key
+    /// @param offers whether what is offered stands before it, as in `for tickets, two`
+    private static boolean said(Words words, List<String> parts, int at, boolean next, boolean offers) {
+        String part = parts.get(at);
+        String before = at == 0 ? "." : parts.get(at - 1);
         String after = at + 1 == parts.size() ? "." : parts.get(at + 1);
-        boolean told = ",.;:!?".contains(after) || words.on().contains(after);
-        return told || (next && !ARTICLES.contains(parts.get(at)));
+        boolean begins = STOPS.contains(before) || words.between().contains(before);
+        boolean told = STOPS.contains(after) && (next || offers || before.equals(":"));
+        boolean goesOn = words.on().contains(after) && (next || begins);
+        return told || goesOn || (next && !ARTICLES.contains(part));
     }
 }

@@ -11,6 +11,7 @@ import app.bittern.plan.Chain;
 import app.bittern.plan.Extension;
 import app.bittern.plan.Group;
 import app.bittern.plan.Kind;
+import app.bittern.plan.Mailbox;
 import app.bittern.plan.Plan;
 import app.bittern.plan.PlanObject;
 import app.bittern.plan.Pointer;
@@ -56,6 +57,9 @@ final class WrongMailbox implements Check {
                         .mailbox()
                         .ifPresent(mailbox -> owners.computeIfAbsent(mailbox, m -> new LinkedHashSet<>())
                                 .add(extension.ref())));
+        // Whose it is said to be is told by the mailbox, whoever's extension has it.
+        plan.all(Mailbox.class)
+                .forEach(mailbox -> mailbox.owner().ifPresent(owner -> owners.put(mailbox.ref(), Set.of(owner))));
         return owners.isEmpty()
                 ? List.of()
                 : plan.objects().stream()

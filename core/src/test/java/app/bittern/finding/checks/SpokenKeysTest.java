@@ -20,7 +20,12 @@ class SpokenKeysTest {
                 "en-US | Press 1 or 2 for sales; press the 9 key to hear this again. | 1 2 9",
                 "en-GB | To hear this again press star. Press hash to end. | # *",
                 "en-GB | Press zero at any time. | 0",
+                "en-GB | Press one for Seattle or two for Washington, one moment please for all else. | 1 2",
+                "en-GB | For bookings, one; for freight, two. Press now. | ''",
                 // said, but not to be pressed
+                "en-GB | Press 2 for freight. Out of hours call 01632 960455. | 2",
+                "en-GB | Press 2 for freight, or call oh one six three two, nine six oh, four five five. | 2",
+                "en-GB | Press 3 for our yard in Washington, one. | 3",
                 "en-GB | Our four ferries sail every two hours. | ''",
                 "en-GB | Press one for the four ferries that sail at noon. | 1",
                 "en-GB | One moment, please. | ''",

@@ -68,6 +68,7 @@ public final class ComparisonJson {
         comparison.objects().changed().forEach(one -> fields(one).forEach(changed::add));
         ArrayNode reordered = objects.putArray("reordered");
         comparison.objects().reordered().forEach(ref -> reordered.add(ref.toString()));
+        comparison.limit().ifPresent(limit -> json.put("limit", limit));
         ArrayNode unnoticed = json.putArray("unnoticed");
         comparison.unnoticed().forEach(ref -> unnoticed.add(ref.toString()));
         return json;

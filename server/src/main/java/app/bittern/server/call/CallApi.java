@@ -2,6 +2,7 @@ package app.bittern.server.call;
 
 import app.bittern.formats.answer.TraceJson;
 import app.bittern.outline.Part;
+import app.bittern.proof.BenchText;
 import java.util.List;
 import java.util.Optional;
 
@@ -22,6 +23,11 @@ public final class CallApi {
             Optional<String> trunk,
             Optional<String> arrives,
             Optional<String> report) {}
+
+    /// A call as it was typed.
+    ///
+    /// @param says how it is read; absent where it is none
+    public record TypedCallView(Optional<String> says, Optional<BenchText> bench) {}
 
     /// A number and what a call to it does on the bench.
     public record NumberCall(NumberView number, TraceJson.Ending ending, String inWords) {}

@@ -14,6 +14,8 @@ import app.bittern.plan.Plan;
 import app.bittern.plan.Problem;
 import app.bittern.plan.Ref;
 import app.bittern.plan.Trunk;
+import app.bittern.proof.TypedCall;
+import app.bittern.server.Clocked;
 import app.bittern.server.Refusal;
 import app.bittern.server.account.Need;
 import app.bittern.server.account.Needs;
@@ -21,9 +23,12 @@ import app.bittern.server.finding.Findings;
 import app.bittern.server.plan.Asked;
 import app.bittern.server.work.Work;
 import app.bittern.telling.Telling;
+import java.time.Clock;
 import java.time.Duration;
+import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -38,10 +43,28 @@ import org.springframework.web.bind.annotation.RestController;
 class CallController {
     private final Work work;
     private final Findings findings;
+    private final Clock clock;
 
-    CallController(Work work, Findings findings) {
+    /// The longest that a call is typed.
+    private static final int LONGEST = 200;
+
+    CallController(Work work, Findings findings, Clock clock) {
         this.work = work;
         this.findings = findings;
+        this.clock = clock;
+    }
+
+    /// A call as somebody types it, read back; nothing where it is none.
+    ///
+    /// @param typed `call 960100 tomorrow 20:00 press 3`
+    /// @param at    the bench's instant, which is meant where the text says none
+    @GetMapping("/typed-call")
+    CallApi.TypedCallView typed(Asked asked, @RequestParam String typed, @RequestParam String at) {
+        Plan plan = asked.plan();
+        LocalDateTime now = LocalDateTime.ofInstant(clock.instant(), plan.site().timeZone());
+        Optional<TypedCall> call =
+                typed.length() > LONGEST ? Optional.empty() : TypedCall.read(typed, plan, now, Clocked.instant(at));
+        return new CallApi.TypedCallView(call.map(TypedCall::says), call.map(TypedCall::bench));
     }
 
     /// Inbound numbers and what a call to each does on the bench.

@@ -20,7 +20,7 @@ public final class InWords {
         Ending ending = trace.ending();
         boolean said = !passed.isEmpty() && passed.getLast().equals(title(plan, ending.in()));
         String way = String.join(", then ", said ? passed.subList(0, passed.size() - 1) : passed);
-        return (way.isEmpty() ? "" : way + ": ") + ended(plan, ending) + " after " + Seconds.clock(trace.second());
+        return (way.isEmpty() ? "" : way + ": ") + ended(plan, ending) + " " + Seconds.after(trace.second());
     }
 
     /// Where a call comes to rest: `message in Bookings`.

@@ -101,7 +101,7 @@ final class Noticing {
         return switch (one.notice()) {
             case ENDS ->
                 side.ending()
-                        .map(ending -> InWords.ended(plan, ending) + " after " + Seconds.clock(side.second()))
+                        .map(ending -> InWords.ended(plan, ending) + " " + Seconds.after(side.second()))
                         .or(() -> side.leads().map(plan::title))
                         .orElse("nowhere");
             case WAITS -> Seconds.clock(side.second());

@@ -74,6 +74,20 @@ public final class EditApi {
         }
     }
 
+    /// Lines of a spreadsheet, as what each asks for.
+    public record Lines(List<Wish> wishes) {
+        /// So many are looked at in one go.
+        private static final int MOST = 5000;
+
+        @SuppressWarnings("NullAway") // what arrives may lack anything
+        public Lines {
+            wishes = needed("wishes", wishes);
+            if (wishes.size() > MOST) {
+                throw Refusal.unusable("wishes: found " + wishes.size() + "; allowed are " + MOST + " at once.");
+            }
+        }
+    }
+
     /// @param version of the draft that they were made from; the draft as it is now where absent
     /// @param holes   whether what is set or made may lead to what is not there
     /// @param once    what the browser calls this edit: sent again, as after a lost answer, it is the same
@@ -120,6 +134,15 @@ public final class EditApi {
             Optional<String> theirs,
             String account,
             String at) {}
+
+    /// What speaks against wishes.
+    ///
+    /// @param against for each wish the sentences that refuse it; none where it can be
+    public record Tried(List<List<String>> against) {
+        public Tried {
+            against = List.copyOf(against);
+        }
+    }
 
     /// What wishes would do.
     ///

@@ -21,7 +21,9 @@ import app.bittern.server.plan.JournalRows;
 import app.bittern.server.plan.Plans;
 import app.bittern.server.site.SiteApi;
 import app.bittern.server.site.SiteViews;
+import app.bittern.server.work.Readings;
 import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
@@ -52,6 +54,7 @@ class EditController {
     private final Plans plans;
     private final Differences differences;
     private final SiteViews views;
+    private final Readings readings;
 
     EditController(
             Drafts drafts,
@@ -59,13 +62,15 @@ class EditController {
             Findings findings,
             Plans plans,
             Differences differences,
-            SiteViews views) {
+            SiteViews views,
+            Readings readings) {
         this.drafts = drafts;
         this.journal = journal;
         this.findings = findings;
         this.plans = plans;
         this.differences = differences;
         this.views = views;
+        this.readings = readings;
     }
 
     /// Carries out all wishes as one edit, or none.
@@ -96,6 +101,29 @@ class EditController {
         return new EditApi.Preview(
                 wished.says(),
                 differences.thoughtAbout(who.session(), asked, wished.applied().plan()));
+    }
+
+    /// Tries each of many wishes, such as lines of a spreadsheet, after those before it that can be, so that all that
+    /// is
+    /// wrong is said at once; nothing is changed.
+    @PostMapping("/tried")
+    EditApi.Tried tried(@PathVariable String site, @RequestBody EditApi.Lines lines) {
+        Asked asked = plans.asked(site, "draft");
+        return readings.file(() -> {
+            List<List<String>> against = new ArrayList<>();
+            Plan plan = asked.plan();
+            for (EditApi.Wish wish : lines.wishes()) {
+                try {
+                    WishedEdit wished = new WishedEdit(new Since(List.of()), changed -> findings.of(changed, asked));
+                    var _ = wished.of(plan, List.of(wish), true);
+                    plan = wished.applied().plan();
+                    against.add(List.of());
+                } catch (Refusal refused) {
+                    against.add(refused.says());
+                }
+            }
+            return new EditApi.Tried(against);
+        });
     }
 
     private EditApi.Edited edited(Drafts.Changed changed, Who who) {

@@ -124,7 +124,7 @@ final class WishedEdit {
             return set(plan, wish.set());
         }
         if (wish.create() != null) {
-            Ref ref = ref(wish.create().object());
+            Ref ref = fresh(wish.create().object());
             says.add("new " + ref.kind().title() + " " + ref.key());
             return made(FieldEdits.create(plan, ref, wish.create().body()));
         }
@@ -300,6 +300,24 @@ final class WishedEdit {
             case Planned.Made(PlanEdit edit) -> edit;
             case Planned.Refused(List<String> says) -> throw new Refusal(HttpStatus.UNPROCESSABLE_CONTENT, says);
         };
+    }
+
+    /// What is to be made: where its kind is known, what is wrong is its number or key.
+    private static Ref fresh(String text) {
+        int slash = text.indexOf('/');
+        String kind = slash < 0 ? text : text.substring(0, slash);
+        return Stream.of(Kind.values())
+                .filter(one -> slash >= 0 && one.word().equals(kind))
+                .findFirst()
+                .map(one -> {
+                    String key = text.substring(slash + 1);
+                    if (!Ref.sound(one, key)) {
+                        throw Refusal.unusable((one.keys() == Kind.Keys.WORDS ? "key" : "number") + ": found '"
+                                + Problem.shown(key) + "'; allowed is " + Ref.allowedKey(one) + ".");
+                    }
+                    return new Ref(one, key);
+                })
+                .orElseGet(() -> ref(text));
     }
 
     private static Ref ref(String text) {
