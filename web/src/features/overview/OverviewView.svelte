@@ -189,7 +189,7 @@
           <div class="border-b border-line pb-1"><JournalEntry {entry} undo={site.open} /></div>
         {:else}
           <p class="mt-1 text-muted">
-            Nothing has been changed yet. Open an outline or a sheet and change a token.
+            Nothing has been changed yet. Open an outline or a sheet and change what is underlined.
           </p>
         {/each}
       </section>

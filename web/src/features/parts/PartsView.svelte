@@ -15,7 +15,7 @@
   import { toasts } from '../../lib/ui/toasts.svelte';
 
   /** Every part that screens are built of, for those who build them; nothing here is of a plan. */
-  const FRUIT = ['Apple', 'Bilberry', 'Cherry', 'Damson', 'Elder', 'Fig', 'Gooseberry', 'Hazel'];
+  const BOATS = ['Barge', 'Coble', 'Cutter', 'Dinghy', 'Ketch', 'Lugger', 'Skiff', 'Yawl'];
   const ROWS = 10_000;
   let dialog = $state(false);
   let value = $state('nothing yet');
@@ -24,16 +24,16 @@
   let done = $state(12);
 
   async function search(find: string): Promise<Found[]> {
-    return FRUIT.filter((one) => one.toLowerCase().includes(find.toLowerCase())).map((one, index) => ({
+    return BOATS.filter((one) => one.toLowerCase().includes(find.toLowerCase())).map((one, index) => ({
       value: one,
       title: one,
-      kind: 'fruit',
+      kind: 'boat',
       number: String(100 + index),
     }));
   }
 
   function row(index: number): GridRow {
-    const name = `${FRUIT[index % FRUIT.length]} ${index}`;
+    const name = `${BOATS[index % BOATS.length]} ${index}`;
     return {
       key: String(index),
       cells: [name, String(1000 + index), index % 3 ? 'ripe' : 'green'],
@@ -79,7 +79,7 @@
                 value = found;
                 close();
               }}
-              makes={[{ kind: 'fruit', title: 'fruit' }]}
+              makes={[{ kind: 'boat', title: 'boat' }]}
               make={(kind, name) => {
                 value = `new ${kind} ${name}`;
                 close();
@@ -109,7 +109,7 @@
       <div class="h-64 border border-line">
         <div class="flex h-full flex-col">
           <Grid
-            label="fruit"
+            label="boats"
             columns={[
               { name: 'title', title: 'Name' },
               { name: 'number', title: 'Number', mono: true, width: '8rem' },

@@ -10,7 +10,7 @@
   import CallHere from '../../reached/CallHere.svelte';
   import WhoComes from '../../reached/WhoComes.svelte';
 
-  /** Beside the groups: what a move would do, group or queue by the arithmetic, who comes here, what is found. */
+  /** Beside the groups: what a move would do, whether a queue would pay by the arithmetic, who comes here, what is found. */
   let { group, preview }: { group: GroupView; preview: Preview } = $props();
 
   const [kind = '', key = ''] = $derived(group.object.split('/'));
@@ -31,7 +31,7 @@
 <h2 class="text-base font-semibold">{group.title}</h2>
 <PreviewNote {preview} />
 <section class="mt-3 border-t border-line pt-3">
-  <h3 class="font-semibold">Group or queue?</h3>
+  <h3 class="font-semibold">Would a queue pay?</h3>
   {#if group.advice}
     <p class="mt-1">{group.advice.says}.</p>
     <p class="mt-1 text-muted">

@@ -43,7 +43,87 @@ final class Shapes {
                 to("announcement/a0") + PROMPT + "announcements:\n" + rows(20_000, Shapes::announcement));
         all.put("levels", to("menu/m0") + "menus:\n" + rows(12, Shapes::level));
         all.put("holes", HEAD + "routes:\n" + rows(400, Shapes::hole));
+        all.put("contacts", to("ask/a") + PROMPT + CONTACTS + "contacts:\n" + rows(10_000, Shapes::contact));
+        all.put(
+                "hunt",
+                to("hunt-group/h")
+                        + "huntGroups:\n  h:\n    ringEach: 20s\n    laps: 20\n    noAnswer: hang-up\n    members:\n"
+                        + rows(1000, index -> "      - { extension: \"" + (1000 + index) + "\" }\n")
+                        + "extensions:\n" + rows(1000, index -> "  \"" + (1000 + index) + "\": {}\n"));
+        all.put(
+                "lookups",
+                to("branch/b0") + "branches:\n" + rows(16, Shapes::asking) + "lookups:\n"
+                        + rows(8, index -> "  l" + index + ": { answersWithin: 3s }\n"));
+        all.put(
+                "asks",
+                to("ask/a0") + PROMPT + "contacts: [ { number: \"+447700900111\", account: \"10001\" } ]\nasks:\n"
+                        + rows(14, Shapes::ask) + "branches:\n" + rows(14, Shapes::askedFor));
+        all.put(
+                "switches",
+                to("branch/b0") + "switches:\n"
+                        + rows(60, index -> "  s" + index + ": { positions: [a, b], now: a }\n") + "branches:\n"
+                        + rows(60, Shapes::turned));
+        all.put(
+                "items",
+                to("queue/q") + "extensions: { \"2001\": {} }\nhours:\n" + rows(40, Shapes::hours) + ITEMS
+                        + rows(40, Shapes::item));
         return all;
+    }
+
+    /// An ask for an account, and a branch by it of which one case leads back.
+    private static final String CONTACTS = """
+            asks: { a: { prompts: [prompt/p], digits: 5, lookIn: contacts.account, to: branch/b, giveUp: hang-up } }
+            branches: { b: { by: ask/a, cases: { tag t0: ask/a, found: hang-up, not-found: busy } } }
+            """;
+
+    private static final String ITEMS = """
+            queues:
+              q:
+                agents: [ { extension: "2001" } ]
+                maxWait: 50m
+                overflow: hang-up
+                meanwhile:
+            """;
+
+    private static String contact(int index) {
+        return "  - { number: \"+4477009%05d\", account: \"%05d\", tags: [t%d] }\n"
+                .formatted(index, 10_000 + index, index % 3);
+    }
+
+    /// Eight look-ups asked one after another, and then once more.
+    private static String asking(int index) {
+        String next = index == 15 ? "hang-up" : "branch/b" + (index + 1);
+        return "  b%d: { by: lookup/l%d, cases: { found: %s, failed: %s, not-found: %s } }\n"
+                .formatted(index, index % 8, next, next, index < 8 ? next : "busy");
+    }
+
+    private static String ask(int index) {
+        return "  a%d: { prompts: [prompt/p], digits: 5, lookIn: contacts.account, to: %s, giveUp: hang-up }\n"
+                .formatted(index, index == 13 ? "branch/b0" : "ask/a" + (index + 1));
+    }
+
+    private static String askedFor(int index) {
+        return "  b%d: { by: ask/a%d, cases: { found: %s, not-found: busy } }\n"
+                .formatted(index, index, index == 13 ? "hang-up" : "branch/b" + (index + 1));
+    }
+
+    private static String turned(int index) {
+        return "  b%d: { by: switch/s%d, cases: { a: %s, b: %s } }\n"
+                .formatted(
+                        index,
+                        index,
+                        index == 59 ? "hang-up" : "branch/b" + (index + 1),
+                        index == 59 ? "busy" : "branch/b" + (index + 1));
+    }
+
+    private static String hours(int index) {
+        return "  h%d: { states: [ { state: a, weekly: [\"Mon-Fri %02d:%02d-%02d:%02d\"] }, { state: b } ] }\n"
+                .formatted(index, 6 + index / 4, index % 4 * 15, 14 + index / 8, index % 4 * 15);
+    }
+
+    private static String item(int index) {
+        return "      - { at: %dm, say: position, while: hours/h%d a, keys: { \"%d\": { to: hang-up } } }\n"
+                .formatted(index + 1, index, index % 10);
     }
 
     private static String to(String destination) {

@@ -108,7 +108,7 @@ class AccessibilityTest {
         assertThat(technician.page().getByText("turn it here")).isVisible();
         holds("a switch");
         technician.open("/s/saltreach/draft/groups?at=2026-11-24T10:15");
-        assertThat(technician.page().getByText("Group or queue?")).isVisible();
+        assertThat(technician.page().getByText("Would a queue pay?")).isVisible();
         holds("groups");
         technician.open("/s/saltreach/draft/queues?at=2026-11-24T10:15");
         assertThat(technician.page().getByText("reach the target")).isVisible();
@@ -169,7 +169,7 @@ class AccessibilityTest {
         assertThat(technician.page().getByText("Take in the plan")).isVisible();
         holds("sites");
         technician.open("/parts");
-        assertThat(technician.page().getByText("Apple 0")).isVisible();
+        assertThat(technician.page().getByText("Barge 0")).isVisible();
         holds("parts");
     }
 }

@@ -57,7 +57,7 @@ class ScreenshotsTest {
         assertThat(technician.page().getByLabel("New rule")).isVisible();
         shot(folder, "hours");
         technician.open("/s/saltreach/draft/groups?at=2026-11-24T10:15");
-        assertThat(technician.page().getByText("Group or queue?")).isVisible();
+        assertThat(technician.page().getByText("Would a queue pay?")).isVisible();
         shot(folder, "groups");
         technician.open("/s/saltreach/draft/queues?at=2026-11-24T10:15&keys=1");
         assertThat(technician.page().getByText("reach the target")).isVisible();

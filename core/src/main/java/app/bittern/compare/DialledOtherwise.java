@@ -127,7 +127,7 @@ public record DialledOtherwise(
                 does.barred(),
                 does.waits(),
                 does.out().map(Out::trunks),
-                does.out().map(Out::callerId));
+                does.out().flatMap(Out::callerId));
     }
 
     /// The phones that are of another class than before, by both.

@@ -117,11 +117,8 @@ final class TreatedOtherwise {
                     .limit(MOST_PHONES)
                     .forEach(phone -> visits.addAll(RungPhones.alone(side.plan(), side.state(), phone)));
         }
-        for (Side side : List.of(before, after)) {
-            Plan other = side == before ? after.plan() : before.plan();
-            visits.addAll(whileOthersWait(
-                    side, visits, queue -> itself || !other.find(queue.ref()).equals(Optional.of(queue))));
-        }
+        visits.addAll(whileOthersWait(before, visits, queue -> itself || differs(queue, after.plan())));
+        visits.addAll(whileOthersWait(after, visits, queue -> itself || differs(queue, before.plan())));
         List<Visited> all = new ArrayList<>();
         for (Visit visit : visits) {
             Staging.Staged here = before.decided(visit, call);
@@ -133,6 +130,10 @@ final class TreatedOtherwise {
             }
         }
         return all;
+    }
+
+    private static boolean differs(Queue queue, Plan other) {
+        return !other.find(queue.ref()).equals(Optional.of(queue));
     }
 
     /// The same visits while callers wait in queues that share agents, one and more than there are agents.

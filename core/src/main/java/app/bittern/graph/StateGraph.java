@@ -21,6 +21,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /// Every state that a call can be in, with each way on.
 ///
@@ -201,8 +202,8 @@ public final class StateGraph {
     }
 
     private List<Way> expand(List<Went> all) {
-        Map<List<Object>, Way> choices = new LinkedHashMap<>();
-        Map<Long, Way> others = new LinkedHashMap<>();
+        Map<List<Object>, List<Way>> choices = new LinkedHashMap<>();
+        Map<Long, List<Way>> others = new LinkedHashMap<>();
         for (Went went : all) {
             Outcome outcome = went.outcome();
             CallSet calls =
@@ -217,14 +218,16 @@ public final class StateGraph {
             }
             Way way = Way.of(outcome.cause(), outcome.window(), calls, target, ending);
             if (way.choice()) {
-                choices.merge(List.of(chosen(outcome.cause()), target, ending), way, Way::with);
+                choices.computeIfAbsent(List.of(chosen(outcome.cause()), target, ending), key -> new ArrayList<>())
+                        .add(way);
             } else {
-                others.merge(((long) target << 32) | (ending & 0xffffffffL), way, Way::with);
+                others.computeIfAbsent(((long) target << 32) | (ending & 0xffffffffL), key -> new ArrayList<>())
+                        .add(way);
             }
         }
-        List<Way> ways = new ArrayList<>(choices.values());
-        ways.addAll(others.values());
-        return List.copyOf(ways);
+        return Stream.concat(choices.values().stream(), others.values().stream())
+                .map(Way::of)
+                .toList();
     }
 
     /// What a caller chooses: of digits that are given, that some are; whose they are is told by where they lead.

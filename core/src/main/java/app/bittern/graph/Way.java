@@ -4,7 +4,9 @@ import app.bittern.call.Cause;
 import app.bittern.call.Window;
 import app.bittern.callset.CallSet;
 import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Set;
 import java.util.function.Predicate;
 
 /// A way on from a state: to another, or to an ending.
@@ -89,12 +91,25 @@ public record Way(
         return some;
     }
 
+    /// All that lead to the same place as one, in their order; two by two, as there may be thousands.
+    static Way of(List<Way> ways) {
+        List<Way> some = ways;
+        while (some.size() > 1) {
+            List<Way> fewer = new ArrayList<>();
+            for (int index = 0; index < some.size(); index += 2) {
+                fewer.add(index + 1 < some.size() ? some.get(index).with(some.get(index + 1)) : some.get(index));
+            }
+            some = fewer;
+        }
+        return some.getFirst();
+    }
+
     /// This and another to the same place as one; calls that have both have the window of both.
     Way with(Way other) {
-        List<Cause> all = new ArrayList<>(causes);
-        other.causes.stream().filter(cause -> !all.contains(cause)).forEach(all::add);
+        Set<Cause> all = new LinkedHashSet<>(causes);
+        all.addAll(other.causes);
         return new Way(
-                all,
+                List.copyOf(all),
                 choice,
                 Math.min(earliest, other.earliest),
                 Math.max(latest, other.latest),

@@ -76,7 +76,7 @@ public record Queue(
         Optional<Boolean> recording)
         implements PlanObject {
     /// How long callers wait where no longest wait is given: nobody holds on for longer.
-    public static final Seconds LONGEST_WAIT = new Seconds(3600);
+    public static final Seconds LONGEST_WAIT = new Seconds(1800);
 
     /// How long a place in the line or an expected wait takes to say, in seconds: about eight words.
     public static final int FIGURE = 3;

@@ -106,7 +106,7 @@ class PlanFileTest {
                 "extensions: { abc: {} } | allowed is the number of an extension",
                 "extensions: { \"2001\": { callWaiting: maybe } } | found 'maybe'; allowed is true or false",
                 "menus: { m: { number: \"2001\" } }\\nextensions: { \"2001\": {} } | found the number 2001, which menu/m has",
-                "mailboxes: { Sales: {} } | found 'Sales'; allowed is lower-case letters",
+                "mailboxes: { Tickets: {} } | found 'Tickets'; allowed is lower-case letters",
                 "prompts: &p { a: {} } | found an anchor",
                 "menus: { m: {}, m: {} } | the name a second time",
             })

@@ -53,7 +53,9 @@ final class MenuKeySaid extends PerObject<Menu> {
     }
 
     private static String label(Menu menu, String key) {
-        return menu.keys().get(key).label().orElse("");
+        return Optional.ofNullable(menu.keys().get(key))
+                .flatMap(Menu.OnKey::label)
+                .orElse("");
     }
 
     /// Whether words have one of a key's label, by how it begins; true where it has no label with a word of four

@@ -15,7 +15,7 @@ final class QueuePosition extends PerObject<Queue> {
             "Position said too often",
             Severity.WARNING,
             "A place in the line or an expected wait said more often than every 20 s.",
-            "Callers hear the same figure again and again. Once a minute is usual.");
+            "Callers hear the same figure again and again. A minute or more apart is enough.");
 
     private static final int LEAST = 20;
 

@@ -66,14 +66,14 @@ record SaidDays(boolean open, List<DayOfWeek> days) {
     /// @param language BCP 47
     static Optional<SaidDays> in(String sentence, String language) {
         String primary = language.split("-", -1)[0].toLowerCase(Locale.ROOT);
-        Words words = switch (primary) {
-            case "en" -> ENGLISH;
-            case "nb", "nn", "no" -> NORWEGIAN;
-            default -> null;
+        return switch (primary) {
+            case "en" -> in(sentence, ENGLISH);
+            case "nb", "nn", "no" -> in(sentence, NORWEGIAN);
+            default -> Optional.empty();
         };
-        if (words == null) {
-            return Optional.empty();
-        }
+    }
+
+    private static Optional<SaidDays> in(String sentence, Words words) {
         String lower = sentence.toLowerCase(Locale.ROOT);
         List<String> said = List.of(lower.split("[^\\p{L}]+"));
         boolean open = said.stream().anyMatch(word -> words.open().stream().anyMatch(word::startsWith));

@@ -16,7 +16,7 @@ import java.util.regex.Pattern;
 /// A script is read word by word. Behind a word for pressing, and a few words that may stand between (`the`,
 /// `key`), a digit, its word, or the word for star or hash is a key; so are more of them, joined by commas
 /// and words such as `or`. After the first word for pressing, such a word is also a key where a sentence or a
-/// part of one ends behind it (`for sales, two`), or where it is said what for (`two for sales`). A word that
+/// part of one ends behind it (`for tickets, two`), or where it is said what for (`two for tickets`). A word that
 /// is also an article (`en`, `un`) counts only there, where no noun can follow.
 final class SpokenKeys {
     /// The words of a language.

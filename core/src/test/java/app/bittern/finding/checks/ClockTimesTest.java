@@ -40,7 +40,7 @@ class ClockTimesTest {
 
     @Test
     void numbersThatAreNoTimesAreNone() {
-        assertThat(ClockTimes.in("Press 2 for sales, or dial 2014. Version 1.25, 30 cars, 100 am Platz."))
+        assertThat(ClockTimes.in("Press 2 for tickets, or dial 2014. Version 1.25, 30 cars, 100 am Platz."))
                 .isEmpty();
     }
 }

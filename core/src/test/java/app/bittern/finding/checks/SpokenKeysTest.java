@@ -17,7 +17,7 @@ class SpokenKeysTest {
                 "en-GB | Press one for bookings. Press four for freight. | 1 4",
                 "en-GB | For bookings press one, for freight two, for lost property three. | 1 2 3",
                 "en-GB | For bookings, press 1. For everything else, please hold the line. | 1",
-                "en-US | Press 1 or 2 for sales; press the 9 key to hear this again. | 1 2 9",
+                "en-US | Press 1 or 2 for tickets; press the 9 key to hear this again. | 1 2 9",
                 "en-GB | To hear this again press star. Press hash to end. | # *",
                 "en-GB | Press zero at any time. | 0",
                 "en-GB | Press one for Seattle or two for Washington, one moment please for all else. | 1 2",
