@@ -12,6 +12,7 @@
   let { open = $bindable(), kind }: { open: boolean; kind: KindView } = $props();
 
   const MOST = 50;
+  const SOON = 100;
   const EXAMPLE = '2030\tKari Nes\n2031\tJohn Firth';
   const pasted = new TypedText(() => `spreadsheet/${address.site}/${kind.kind}`);
   let wrong = $state.raw<string[]>([]);
@@ -51,16 +52,22 @@
       against = [];
       return;
     }
-    api.tried(address.site, { wishes: asking }, asked.signal).then(
-      (view) => {
-        against = view.against;
-        wrong = [];
-      },
-      (failure) => {
-        if (!asked.signal.aborted) wrong = saysOf(failure);
-      },
-    );
-    return () => asked.abort();
+    // Once for what is typed quickly: each question tries every line.
+    const soon = setTimeout(() => {
+      api.tried(address.site, { wishes: asking }, asked.signal).then(
+        (view) => {
+          against = view.against;
+          wrong = [];
+        },
+        (failure) => {
+          if (!asked.signal.aborted) wrong = saysOf(failure);
+        },
+      );
+    }, SOON);
+    return () => {
+      clearTimeout(soon);
+      asked.abort();
+    };
   });
 
   function fieldOf(title: string): string | undefined {
@@ -116,7 +123,7 @@
                   >{column === 'key'
                     ? 'number'
                     : (fields.find((one) => one.name === column)?.title ?? column)}</th
-                >{/each}<th class="font-semibold">{bad ? `${bad} wrong` : ''}</th></tr
+                >{/each}<th class="font-semibold" aria-live="polite">{bad ? `${bad} wrong` : ''}</th></tr
             ></thead
           >
           <tbody>

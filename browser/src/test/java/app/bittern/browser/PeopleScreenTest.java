@@ -126,10 +126,16 @@ class PeopleScreenTest {
     void manyAreMadeFromASpreadsheetOrNoneIs() {
         technician.button("From a spreadsheet…").click();
         Locator lines = page.getByLabel("Lines of a spreadsheet");
-        lines.fill("Number\tName\tRings for\n2030\tKari Nes\t15s\n2001\tTwice\t15s");
-        technician.button("Make 2 extensions").click();
-        assertThat(page.getByRole(AriaRole.ALERT).filter(new Locator.FilterOptions().setHasText("2001")))
-                .isVisible();
+        lines.fill(
+                "Number\tName\tRings for\n2030\tKari Nes\t15s\n20x4\tWrong\t15s\n\n2030\tTwice\t15s\n2031\tJohn Firth\tsoon");
+        Locator dialog = page.getByRole(AriaRole.DIALOG);
+        assertThat(dialog).containsText("3 wrong");
+        assertThat(dialog.getByRole(AriaRole.ROW).nth(1))
+                .containsText("320x4Wrong15snumber: found '20x4'; allowed is the number of an extension");
+        assertThat(dialog.getByRole(AriaRole.ROW).nth(2)).containsText("5");
+        assertThat(dialog.getByRole(AriaRole.ROW).nth(2)).containsText("2030");
+        assertThat(dialog.getByRole(AriaRole.ROW).nth(3)).containsText("found 'soon'; allowed is a duration");
+        assertThat(technician.button("Make 4 extensions")).isDisabled();
         lines.fill("Number\tName\tRings for\n2030\tKari Nes\t15s\n2031\tJohn Firth\t25s");
         technician.button("Make 2 extensions").click();
         assertThat(row("Kari Nes")).containsText("15 s, then hang-up");

@@ -50,7 +50,7 @@ class ScreenshotsTest {
         assertThat(technician.page().getByText("barred").first()).isVisible();
         shot(folder, "people");
         technician.open("/s/saltreach/draft/numbers?at=2026-11-24T10:15&view=order");
-        assertThat(technician.page().getByText("never: Main line takes them first"))
+        assertThat(technician.page().getByText("never: Nuisance callers, Account hauliers, Main line take them first"))
                 .isVisible();
         shot(folder, "routes");
         technician.open("/s/saltreach/draft/hours?at=2026-11-24T10:15");

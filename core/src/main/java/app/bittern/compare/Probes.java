@@ -71,6 +71,9 @@ final class Probes {
     /// How many may stand before the caller in a line.
     private static final List<Integer> AHEAD = List.of(1, 3, 5, 10);
 
+    /// So many objects make a plan large.
+    private static final int LARGE = 2000;
+
     /// Seconds between digits.
     private static final List<Integer> APART = List.of(2, 3, 4, 5, 6, 8);
 
@@ -237,11 +240,26 @@ final class Probes {
         if (object instanceof Extension extension) {
             bases.addAll(helps(plan, extension));
         }
+        Optional<Bench> dialled = dialled(plan, object);
+        dialled.ifPresent(bases::add);
+        // Every path of a large plan takes long to find, and what has a number is come to by dialling it.
+        if (dialled.isPresent() && plan.objects().size() > LARGE) {
+            return bases;
+        }
         if (ref.kind() == Kind.ROUTE) {
             takes(plan).call(ref).ifPresent(bases::add);
         }
         bases.addAll(witnesses(plan, ref));
         return bases;
+    }
+
+    /// A call of another phone to the number of an object.
+    private Optional<Bench> dialled(Plan plan, PlanObject object) {
+        return object.number()
+                .flatMap(number -> plan.all(Extension.class)
+                        .filter(phone -> !phone.ref().equals(object.ref()))
+                        .findFirst()
+                        .map(phone -> Bench.dialled(phone.ref(), number, morning())));
     }
 
     private List<Bench> witnesses(Plan plan, Ref ref) {

@@ -32,6 +32,7 @@ class EveryEndpointTest {
     /// Endpoints that are posted to and change nothing.
     private static final Set<String> ONLY_READ = Set.of(
             "/api/sites/{site}/draft/preview",
+            "/api/sites/{site}/draft/tried",
             "/api/sites/{site}/{plan}/read-calendar",
             "/api/sites/{site}/{plan}/read-numbers");
 
