@@ -288,7 +288,7 @@ class ClinicTest {
         technician.open(outline + "&keys=8");
         assertThat(technician.strip()).containsText("nb-NO");
         technician.open(outline + "&turned=night-service%3Dnight");
-        assertThat(technician.strip()).containsText("message in Messages after 0:0");
+        assertThat(technician.strip()).containsText("message in Messages at once");
     }
 
     @Test

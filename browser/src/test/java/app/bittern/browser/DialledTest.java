@@ -44,7 +44,8 @@ class DialledTest {
         choose("Number called", "01632555010");
         assertThat(rows().first()).containsText("Lost property 2014 dials");
         assertThat(rows().first()).containsText("National and mobile");
-        assertThat(technician.page().getByText("showing no number")).isVisible();
+        assertThat(technician.page().getByText("showing +44 1632 960100").first())
+                .isVisible();
 
         choose("Number called", "0015550100");
         assertThat(technician.page().getByText("does not allow international").first())

@@ -3,7 +3,6 @@ package app.bittern.browser;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 import app.bittern.server.testing.RunningApplication;
-import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.BeforeEach;
@@ -38,13 +37,8 @@ class GoToTest {
         types(
                 "call 960100 from harl haulage tomorrow 20:00 press 3",
                 "Call Main line +44 1632 960100 from Harl Haulage on Wed 25 Nov 2026 20:00, press 3");
-        assertThat(technician.page()).hasURL(Pattern.compile("/outline/\\+441632960100\\?.*at=2026-11-25T20"));
-        assertThat(technician
-                        .page()
-                        .getByRole(
-                                AriaRole.BUTTON,
-                                new Page.GetByRoleOptions().setName(Pattern.compile("25 Nov 2026 20:00"))))
-                .isVisible();
+        assertThat(technician.page()).hasURL(Pattern.compile("/outline/%2B441632960100\\?at=2026-11-25T20"));
+        assertThat(technician.strip()).containsText("Freight");
         types("2014 dials 00447700900123", "Lost property 2014 dials 00447700900123");
         assertThat(technician.page().getByText("00447700900123").first()).isVisible();
     }

@@ -69,7 +69,8 @@ class PaperTest {
     void routesInOrder() {
         print(
                 "numbers?at=2026-11-24T10:15&view=order",
-                page.getByText("never: Main line takes them first").first());
+                page.getByText("never: Nuisance callers, Account hauliers, Main line take them first")
+                        .first());
         nothingIsCut();
     }
 
