@@ -2,7 +2,7 @@
   import { Command, Dialog } from 'bits-ui';
   import { land } from '../lib/ui/landing';
   import { marked } from '../lib/ui/marked.svelte';
-  import { bench } from '../features/bench/bench.svelte';
+  import { bench, queryOf } from '../features/bench/bench.svelte';
   import { findings } from '../features/findings/findings.svelte';
   import { creating } from '../features/sheet/creating.svelte';
   import * as api from '../lib/api/endpoints';
@@ -32,7 +32,8 @@
   const typed = askPlan(() => ({
     key: ['typed-call', find.trim(), bench.at],
     ask: (signal) => api.typed(address.site, address.plan, { typed: find.trim(), at: bench.at }, signal),
-    on: open && site.open && /^call\s|\sdials\s/i.test(find.trim()),
+    // Whether it is a call is the server's to say; one word never is.
+    on: open && site.open && find.trim().includes(' '),
   }));
 
   interface Place {
@@ -58,12 +59,9 @@
   const matching = $derived((place: Place) => `${place.title} ${place.more}`.toLowerCase().includes(wanted));
   /** A call that was typed stands on the bench of its outline. */
   function outlineOf(call: BenchText): string {
-    const query = new URLSearchParams({ at: call.at, keys: call.keys });
-    if (call.from) query.set('from', call.from);
     const inside = call.from.startsWith('extension/');
-    if (inside) query.set('to', call.to);
     const path = address.in(address.site, address.plan, 'outline', ...(inside ? [] : [call.to]));
-    return `${path.split('?')[0]}?${query.toString()}`;
+    return `${path.split('?')[0]}?${queryOf(call).toString()}`;
   }
 
   const places = $derived.by((): Place[] => [

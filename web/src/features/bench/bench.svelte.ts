@@ -16,6 +16,17 @@ export function stepped(at: string, minutes: number): string {
 /** The lists of the bench, as an address names them. */
 export type List = 'phone' | 'turned' | 'agent' | 'waiting';
 
+/** A whole bench as an address carries it; of who calls nothing where nothing is said. */
+export function queryOf(bench: BenchText): URLSearchParams {
+  const query = new URLSearchParams({ to: bench.to, at: bench.at, keys: bench.keys });
+  if (bench.from) query.set('from', bench.from);
+  bench.phones.forEach((phone) => query.append('phone', phone));
+  bench.switches.forEach((turned) => query.append('turned', turned));
+  bench.agents.forEach((agent) => query.append('agent', agent));
+  bench.waiting.forEach((line) => query.append('waiting', line));
+  return query;
+}
+
 /** The conditions of the call under test, kept in the address, and what the call does. */
 class Bench {
   call = $state.raw<CallView | undefined>();
@@ -82,12 +93,7 @@ class Bench {
 
   /** Takes over a whole bench, such as a finding's witness. */
   take(bench: BenchText): void {
-    const query = new URLSearchParams({ to: bench.to, from: bench.from, at: bench.at, keys: bench.keys });
-    bench.phones.forEach((phone) => query.append('phone', phone));
-    bench.switches.forEach((turned) => query.append('turned', turned));
-    bench.agents.forEach((agent) => query.append('agent', agent));
-    bench.waiting.forEach((line) => query.append('waiting', line));
-    address.keep(query);
+    address.keep(queryOf(bench));
   }
 
   /** Asks what the call does; an answer that has been overtaken is dropped. */

@@ -79,7 +79,7 @@ public record Visit(
     }
 
     /// This visit as all that happens in a call.
-    Bench on(Bench call) {
+    public Bench on(Bench call) {
         return new Bench(call.called(), call.caller(), call.at(), keys, false, phones, call.switches(), agents, found);
     }
 }

@@ -2,13 +2,17 @@ package app.bittern.compare;
 
 import app.bittern.call.Arrival;
 import app.bittern.call.Bench;
+import app.bittern.call.Context;
 import app.bittern.call.Found;
 import app.bittern.call.Heard;
 import app.bittern.call.KeyPress;
 import app.bittern.call.Phones;
 import app.bittern.call.Reaction;
+import app.bittern.call.RungPhones;
+import app.bittern.call.State;
 import app.bittern.call.Trace;
 import app.bittern.call.Tracer;
+import app.bittern.call.Visit;
 import app.bittern.callset.Calling;
 import app.bittern.effect.Effect;
 import app.bittern.effect.Effects;
@@ -26,14 +30,11 @@ import app.bittern.plan.Chain;
 import app.bittern.plan.Contact;
 import app.bittern.plan.Destination;
 import app.bittern.plan.Extension;
-import app.bittern.plan.Group;
 import app.bittern.plan.InboundNumber;
 import app.bittern.plan.Kind;
 import app.bittern.plan.Mailbox;
-import app.bittern.plan.Member;
 import app.bittern.plan.Menu;
 import app.bittern.plan.Outbound;
-import app.bittern.plan.Party;
 import app.bittern.plan.Plan;
 import app.bittern.plan.PlanObject;
 import app.bittern.plan.Queue;
@@ -41,6 +42,7 @@ import app.bittern.plan.Ref;
 import app.bittern.plan.Seconds;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -81,8 +83,10 @@ final class Probes {
     private final Plan after;
     private final Horizon horizon;
     private final Wanted wanted;
-    private final Map<Plan, Reachable> reached = new LinkedHashMap<>();
-    private final Map<Plan, RouteTakes> takes = new LinkedHashMap<>();
+
+    // By which of the two it is: to hash a plan is to hash all of its objects.
+    private final Map<Plan, Reachable> reached = new IdentityHashMap<>();
+    private final Map<Plan, RouteTakes> takes = new IdentityHashMap<>();
 
     Probes(Plan before, Plan after, Horizon horizon, Wanted wanted) {
         this.before = before;
@@ -293,7 +297,7 @@ final class Probes {
     /// The same call with each thing done that the object may treat otherwise.
     private List<Bench> variants(Plan plan, PlanObject object, Bench base) {
         List<Bench> all = new ArrayList<>();
-        List<String> phones = phones(object).limit(MOST).toList();
+        List<String> phones = phones(plan, object).limit(MOST).toList();
         for (String phone : phones) {
             REACTIONS.forEach(reaction -> all.add(reacting(base, Map.of(phone, List.of(reaction)))));
         }
@@ -350,24 +354,17 @@ final class Probes {
         return all;
     }
 
-    /// The phones that an object rings itself.
-    private static Stream<String> phones(PlanObject object) {
-        Stream<String> itself = Stream.of(object)
-                .filter(Extension.class::isInstance)
-                .map(one -> one.ref().key());
-        Stream<String> outside = Stream.of(object)
-                .flatMap(one ->
-                        one instanceof Group group ? group.members().stream().map(Member::party) : Stream.empty())
-                .map(Party::phone);
-        Stream<String> agents = Stream.of(object)
-                .flatMap(one -> one instanceof Queue queue ? queue.agents().stream() : Stream.empty())
-                .map(agent -> agent.party().phone());
-        Stream<String> stages = Stream.of(object)
-                .flatMap(one -> one instanceof Chain chain ? chain.stages().stream() : Stream.empty())
-                .flatMap(stage -> stage.ring() instanceof Destination.Outside(E164 number)
-                        ? Stream.of(number.text())
-                        : stage.ring().target().filter(ref -> ref.kind() == Kind.EXTENSION).map(Ref::key).stream());
-        return Stream.of(itself, outside, agents, stages).flatMap(some -> some).distinct();
+    /// The phones that an object rings itself, in a chain at any of its stages.
+    private static Stream<String> phones(Plan plan, PlanObject object) {
+        if (object instanceof Extension extension) {
+            return Stream.of(extension.dialled());
+        }
+        int stages = object instanceof Chain chain ? chain.stages().size() : 1;
+        Context context = Context.in(plan.site().defaultLanguage());
+        return IntStream.range(0, stages)
+                .mapToObj(stage -> RungPhones.of(plan, new State(object.ref(), stage, context)))
+                .flatMap(phones -> phones.keySet().stream())
+                .distinct();
     }
 
     /// The same call, and then that.
@@ -378,33 +375,20 @@ final class Probes {
     }
 
     private static Bench reacting(Bench base, Map<String, List<Reaction>> phones) {
-        Map<String, List<Reaction>> all = new LinkedHashMap<>(base.phones());
-        all.putAll(phones);
-        return new Bench(
-                base.called(),
-                base.caller(),
-                base.at(),
-                base.keys(),
-                base.again(),
-                all,
-                base.switches(),
-                base.agents(),
-                base.waiting());
+        return visited(base, phones, Map.of());
     }
 
     private static Bench found(Bench base, Ref where, Found what) {
-        Map<Ref, List<Found>> all = new LinkedHashMap<>(base.waiting());
-        all.put(where, List.of(what));
-        return new Bench(
-                base.called(),
-                base.caller(),
-                base.at(),
-                base.keys(),
-                base.again(),
-                base.phones(),
-                base.switches(),
-                base.agents(),
-                all);
+        return visited(base, Map.of(), Map.of(where, List.of(what)));
+    }
+
+    /// The same call with more that phones do and that is found.
+    private static Bench visited(Bench base, Map<String, List<Reaction>> phones, Map<Ref, List<Found>> found) {
+        Map<String, List<Reaction>> reactions = new LinkedHashMap<>(base.phones());
+        reactions.putAll(phones);
+        Map<Ref, List<Found>> waiting = new LinkedHashMap<>(base.waiting());
+        waiting.putAll(found);
+        return new Visit(base.keys(), reactions, base.agents(), waiting).on(base);
     }
 
     private Reachable reached(Plan plan) {

@@ -30,7 +30,7 @@ public final class Rewiring {
         }
         Ref renamed = new Ref(ref.kind(), key);
         if (plan.find(renamed).isPresent()) {
-            return Planned.refused("There is a " + renamed + " already: choose another key.");
+            return Planned.there(renamed);
         }
         List<PlanEdit> edits = new ArrayList<>(List.of(new PlanEdit.Remove(ref)));
         edits.add(new PlanEdit.Put(object.get().renamed(ref, renamed), OptionalInt.of(plan.index(ref))));

@@ -65,8 +65,11 @@ final class StillMatters {
     private final Map<Ref, BitSet> flags = new LinkedHashMap<>();
     private final Map<Ref, Integer> asks = new LinkedHashMap<>();
     private final Map<String, Integer> tags = new LinkedHashMap<>();
-    private final Map<Ref, List<String>> askedFor = new LinkedHashMap<>();
-    private final Map<Ref, Map<List<Boolean>, Answer>> answers;
+    private final Map<Ref, Answers> answers;
+
+    /// What branches ask of an ask or a lookup, and the first answer of each that they cannot tell apart.
+    private record Answers(List<String> asked, Map<List<Boolean>, Answer> first) {}
+
     private final int levels;
 
     StillMatters(Plan plan, CallClasses classes) {
@@ -185,7 +188,7 @@ final class StillMatters {
     }
 
     /// What is found for an ask or a lookup, as it can be told apart by the branches that ask for it.
-    private Map<Ref, Map<List<Boolean>, Answer>> answers(Plan of) {
+    private Map<Ref, Answers> answers(Plan of) {
         Map<Ref, List<String>> states = new LinkedHashMap<>();
         of.all(Branch.class)
                 .forEach(branch -> branch.by()
@@ -193,7 +196,7 @@ final class StillMatters {
                         .filter(asks::containsKey)
                         .ifPresent(by -> states.computeIfAbsent(by, ref -> new ArrayList<>())
                                 .addAll(branch.cases().keySet())));
-        Map<Ref, Map<List<Boolean>, Answer>> all = new LinkedHashMap<>();
+        Map<Ref, Answers> all = new LinkedHashMap<>();
         states.forEach((by, asked) -> {
             Map<List<Boolean>, Answer> alike = new LinkedHashMap<>();
             Optional<Lookup> lookup = by.kind() == Kind.LOOKUP
@@ -212,9 +215,8 @@ final class StillMatters {
                             }
                         });
             }
-            all.put(by, alike);
+            all.put(by, new Answers(asked, alike));
         });
-        askedFor.putAll(states);
         return all;
     }
 
@@ -224,9 +226,9 @@ final class StillMatters {
 
     /// The same answer, or the first of those that no branch tells from it.
     private Context.Entry alike(Context.Entry found) {
-        List<String> asked = askedFor.getOrDefault(found.by(), List.of());
-        Answer same = answers.getOrDefault(found.by(), Map.of()).get(signature(found.answer(), asked));
-        return same == null ? found : new Context.Entry(found.by(), same);
+        Optional<Answer> same = Optional.ofNullable(answers.get(found.by()))
+                .flatMap(known -> Optional.ofNullable(known.first().get(signature(found.answer(), known.asked()))));
+        return same.map(answer -> new Context.Entry(found.by(), answer)).orElse(found);
     }
 
     private static boolean leads(List<Slot> slots, Destination where) {

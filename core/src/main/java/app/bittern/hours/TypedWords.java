@@ -13,7 +13,7 @@ import java.util.regex.Pattern;
 import java.util.stream.IntStream;
 
 /// Words that are read one after another from left to right, with what weekdays and months are called.
-final class TypedWords {
+public final class TypedWords {
     static final Pattern WORD = Pattern.compile("FREQ=[^\\s]*[^\\s,]|\\d{4}-\\d{2}-\\d{2}|\\d{1,2}/\\d{1,2}(?:/\\d{4})?"
             + "|\\d{1,2}(?:[:.h]\\d{2})?\\s?[ap]\\.?m\\b\\.?|\\d{1,2}[:.h]\\d{2}|\\d{1,2}(?:st|nd|rd|th)\\b|\\d+"
             + "|\\.\\.|[–—-]|,|;|&|[\\p{L}][\\p{L}\\d]*(?:-[a-z0-9]+)*|\\S");
@@ -94,7 +94,8 @@ final class TypedWords {
                         : "'" + word() + "' is not understood here.");
     }
 
-    static Optional<DayOfWeek> weekday(String word) {
+    /// The day of the week that a word is, or begins with three letters or more: `Tue`, `tuesdays`.
+    public static Optional<DayOfWeek> weekday(String word) {
         return named(
                         word,
                         IntStream.rangeClosed(1, 7)
@@ -103,7 +104,8 @@ final class TypedWords {
                 .map(DayOfWeek::of);
     }
 
-    static Optional<Month> month(String word) {
+    /// The month that a word is, or begins with three letters or more.
+    public static Optional<Month> month(String word) {
         return named(
                         word,
                         IntStream.rangeClosed(1, 12)

@@ -1,6 +1,7 @@
 package app.bittern.proof;
 
 import app.bittern.call.Dialling;
+import app.bittern.hours.TypedWords;
 import app.bittern.number.Caller;
 import app.bittern.number.E164;
 import app.bittern.plan.Contact;
@@ -11,7 +12,6 @@ import app.bittern.plan.Plan;
 import app.bittern.plan.PlanObject;
 import app.bittern.plan.Ref;
 import java.time.DateTimeException;
-import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
@@ -159,13 +159,14 @@ public record TypedCall(String says, BenchText bench) {
             String word = word();
             if (word.equals("today") || word.equals("tomorrow")) {
                 found = Optional.of(now.toLocalDate().plusDays(word.equals("today") ? 0 : 1));
-            } else if (weekday(word).isPresent()) {
+            } else if (TypedWords.weekday(word).isPresent()) {
                 found = Optional.of(now.toLocalDate()
-                        .with(TemporalAdjusters.nextOrSame(weekday(word).get())));
+                        .with(TemporalAdjusters.nextOrSame(
+                                TypedWords.weekday(word).get())));
             } else if (word.matches("\\d{4}-\\d{2}-\\d{2}")) {
                 found = date(word);
             } else if (word.matches("\\d{1,2}(st|nd|rd|th)?") && next + 1 < words.size()) {
-                found = month(words.get(next + 1).toLowerCase(Locale.ROOT))
+                found = TypedWords.month(words.get(next + 1))
                         .flatMap(month -> coming(month, Integer.parseInt(word.replaceAll("\\D", ""))));
                 used = 2;
             }
@@ -194,22 +195,6 @@ public record TypedCall(String says, BenchText bench) {
             } catch (DateTimeException none) {
                 return Optional.empty();
             }
-        }
-
-        private static Optional<DayOfWeek> weekday(String word) {
-            return Stream.of(DayOfWeek.values())
-                    .filter(day -> named(day.name(), word, 3))
-                    .findFirst();
-        }
-
-        private static Optional<Month> month(String word) {
-            return Stream.of(Month.values())
-                    .filter(month -> named(month.name(), word, 3))
-                    .findFirst();
-        }
-
-        private static boolean named(String name, String word, int least) {
-            return word.length() >= least && name.toLowerCase(Locale.ROOT).startsWith(word);
         }
 
         private static Optional<LocalTime> clock(String word) {

@@ -144,6 +144,6 @@ class RewiringTest {
                 .orElseThrow();
         assertThat(Rewiring.rename(plan, menu, "No Key")).isInstanceOf(Planned.Refused.class);
         assertThat(Rewiring.rename(plan, menu, menu.key()))
-                .isEqualTo(Planned.refused("There is a " + menu + " already: choose another key."));
+                .isEqualTo(Planned.refused("Menu " + menu.key() + " is there already: choose another key."));
     }
 }

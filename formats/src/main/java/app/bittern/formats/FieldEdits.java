@@ -43,9 +43,7 @@ public final class FieldEdits {
 
     /// Adds an object.
     public static Planned create(Plan plan, Ref ref, JsonNode body) {
-        return plan.find(ref).isPresent()
-                ? Planned.refused("There is a " + ref + " already: choose another key.")
-                : read(ref, JsonNodes.node(body));
+        return plan.find(ref).isPresent() ? Planned.there(ref) : read(ref, JsonNodes.node(body));
     }
 
     private static Planned read(Ref ref, Node body) {

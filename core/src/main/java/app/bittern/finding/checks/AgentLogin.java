@@ -29,11 +29,7 @@ final class AgentLogin extends PerObject<Queue> {
                 .filter(Queue.Agent::byPhone)
                 .map(agent -> agent.party().phone())
                 .toList();
-        boolean code = examination
-                .plan()
-                .all(Code.class)
-                .flatMap(one -> one.does().stream())
-                .anyMatch(does -> does.equals(new Code.Does.LogIn(queue.ref())));
+        boolean code = Codes.does(examination.plan(), new Code.Does.LogIn(queue.ref()));
         return byPhone.isEmpty() || code
                 ? Stream.empty()
                 : Stream.of(ABOUT.at(

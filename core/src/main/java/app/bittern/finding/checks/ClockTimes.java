@@ -90,11 +90,7 @@ final class ClockTimes {
     ///
     /// @param language BCP 47
     static boolean known(String language) {
-        return List.of("en", "nb", "nn", "no").contains(primary(language));
-    }
-
-    private static String primary(String language) {
-        return language.split("-", -1)[0].toLowerCase(Locale.ROOT);
+        return List.of("en", "nb", "nn", "no").contains(Languages.primary(language));
     }
 
     /// The times that a sentence about hours says, those by their number alone as well, in their order.
@@ -114,7 +110,7 @@ final class ClockTimes {
         if (!known(language)) {
             return all;
         }
-        boolean english = primary(language).equals("en");
+        boolean english = Languages.primary(language).equals("en");
         Matcher bare = (english ? BARE : BARE_NB).matcher(rest);
         while (bare.find()) {
             if (bare.group("c") != null) {

@@ -63,8 +63,20 @@ final class Hole implements Check {
                         .forEach(state -> findings.add(
                                 finding(examination, branch, Pointer.of("cases", state), Optional.empty(), false)));
             }
-            backToNothing(examination, object).ifPresent(findings::add);
-            asNoRoute(examination, object).ifPresent(findings::add);
+            astray(
+                            object,
+                            new Destination.Back(),
+                            List.of(examination.reached()),
+                            "back",
+                            "callers come to it from no other menu.")
+                    .ifPresent(findings::add);
+            astray(
+                            object,
+                            new Destination.AsRouted(),
+                            examination.everywhere(),
+                            "to where the route leads",
+                            "phones of the site come to it by none.")
+                    .ifPresent(findings::add);
             if (object instanceof Route route) {
                 findings.addAll(byLast(plan, route));
             }
@@ -167,47 +179,31 @@ final class Hole implements Check {
                         .of(turned.ref(), on.awayFrom()));
     }
 
-    /// A place that leads on to where the route leads, come to by a phone of the site, which no route took.
-    private static Optional<Finding> asNoRoute(Examination examination, PlanObject object) {
-        List<Pointer> routed = object.slots().stream()
-                .filter(slot -> slot.holds().equals(Optional.of(new Destination.AsRouted())))
+    /// A place that leads where some calls cannot go on.
+    ///
+    /// @param where   what stands there
+    /// @param reached the calls that are looked at
+    /// @param leads   what it does, before its address
+    /// @param why     what is missing, behind it
+    private static Optional<Finding> astray(
+            PlanObject object, Destination where, List<Reachable> reached, String leads, String why) {
+        List<Pointer> places = object.slots().stream()
+                .filter(slot -> slot.holds().equals(Optional.of(where)))
                 .map(Slot::at)
                 .toList();
-        return routed.isEmpty()
+        return places.isEmpty()
                 ? Optional.empty()
-                : examination.everywhere().stream()
-                        .flatMap(reached -> reached.exits(object.ref()).stream()
+                : reached.stream()
+                        .flatMap(all -> all.exits(object.ref()).stream()
                                 .filter(exit -> exit.lost(Ending.Lost.HOLE))
-                                .flatMap(exit -> routed.stream()
-                                        .filter(at -> reached.decidedAt(exit, at))
+                                .flatMap(exit -> places.stream()
+                                        .filter(at -> all.decidedAt(exit, at))
                                         .map(at -> ABOUT.at(
                                                         object.ref(),
                                                         at,
-                                                        Says.the(object) + " leads to where the route leads (" + at
-                                                                + "), and phones of the site come to it by none.")
-                                                .shownBy(reached.witness(exit, cause -> true)))))
-                        .findFirst();
-    }
-
-    /// A place that leads back where no menu came before.
-    private static Optional<Finding> backToNothing(Examination examination, PlanObject object) {
-        List<Pointer> back = object.slots().stream()
-                .filter(slot -> slot.holds().equals(Optional.of(new Destination.Back())))
-                .map(Slot::at)
-                .toList();
-        Reachable reached = examination.reached();
-        return back.isEmpty()
-                ? Optional.empty()
-                : reached.exits(object.ref()).stream()
-                        .filter(exit -> exit.lost(Ending.Lost.HOLE))
-                        .flatMap(exit -> back.stream()
-                                .filter(at -> reached.decidedAt(exit, at))
-                                .map(at -> ABOUT.at(
-                                                object.ref(),
-                                                at,
-                                                Says.the(object) + " leads back (" + at
-                                                        + "), and callers come to it from no other menu.")
-                                        .shownBy(reached.witness(exit, cause -> true))))
+                                                        Says.the(object) + " leads " + leads + " (" + at + "), and "
+                                                                + why)
+                                                .shownBy(all.witness(exit, cause -> true)))))
                         .findFirst();
     }
 

@@ -23,19 +23,10 @@ final class LogoutMissing extends PerObject<Queue> {
 
     @Override
     Stream<Finding> look(Queue queue, Examination examination) {
-        return does(examination, new Code.Does.LogIn(queue.ref()))
-                        && !does(examination, new Code.Does.LogOut(queue.ref()))
+        return Codes.does(examination.plan(), new Code.Does.LogIn(queue.ref()))
+                        && !Codes.does(examination.plan(), new Code.Does.LogOut(queue.ref()))
                 ? Stream.of(ABOUT.at(queue.ref(), Says.the(queue) + " has a code to log in and none to log out.")
                         .together("have codes to log in and none to log out"))
                 : Stream.empty();
-    }
-
-    private static boolean does(Examination examination, Code.Does wanted) {
-        return examination
-                .plan()
-                .all(Code.class)
-                .filter(Code::enabled)
-                .flatMap(code -> code.does().stream())
-                .anyMatch(wanted::equals);
     }
 }

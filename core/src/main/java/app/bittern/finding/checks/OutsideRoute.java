@@ -6,7 +6,6 @@ import app.bittern.finding.Examination;
 import app.bittern.finding.Finding;
 import app.bittern.finding.Severity;
 import app.bittern.number.E164;
-import app.bittern.plan.Chain;
 import app.bittern.plan.Destination;
 import app.bittern.plan.Group;
 import app.bittern.plan.Outbound;
@@ -72,13 +71,6 @@ final class OutsideRoute implements Check {
             for (int place = 0; place < queue.agents().size(); place++) {
                 if (queue.agents().get(place).party() instanceof Party.Outside(E164 number)) {
                     all.put(Pointer.of("agents", place), number);
-                }
-            }
-        }
-        if (object instanceof Chain chain) {
-            for (int place = 0; place < chain.stages().size(); place++) {
-                if (chain.stages().get(place).ring() instanceof Destination.Outside(E164 number)) {
-                    all.put(Pointer.of("stages", place, "ring"), number);
                 }
             }
         }

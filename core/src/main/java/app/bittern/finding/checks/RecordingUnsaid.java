@@ -5,7 +5,6 @@ import app.bittern.finding.Check;
 import app.bittern.finding.Examination;
 import app.bittern.finding.Finding;
 import app.bittern.finding.Severity;
-import app.bittern.plan.Kind;
 import app.bittern.plan.Plan;
 import app.bittern.plan.PlanObject;
 import app.bittern.plan.Pointer;
@@ -23,8 +22,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
-import java.util.function.Function;
-import java.util.stream.Stream;
 
 /// Calls that are recorded and whose callers are told nothing of it.
 ///
@@ -64,7 +61,7 @@ final class RecordingUnsaid implements Check {
         List<Finding> findings = new ArrayList<>();
         plan.all(Route.class)
                 .filter(route -> route.enabled() && route.dress().record().orElse(false))
-                .filter(route -> silent(plan, onwards(plan, route.ref())))
+                .filter(route -> silent(plan, Inside.from(plan, List.of(route.ref()))))
                 .forEach(route -> findings.add(at(route, "record")));
         plan.all(Queue.class)
                 .filter(queue -> queue.recording().orElse(false))
@@ -81,7 +78,7 @@ final class RecordingUnsaid implements Check {
     /// Whether none of the words that some objects say tell of it, all of them being known.
     private static boolean silent(Plan plan, Collection<Ref> objects) {
         List<String> languages = plan.site().languages().stream()
-                .filter(language -> WORDS.containsKey(primary(language)))
+                .filter(language -> WORDS.containsKey(Languages.primary(language)))
                 .toList();
         List<Prompt> prompts = objects.stream()
                 .flatMap(ref -> plan.find(ref).stream())
@@ -100,38 +97,20 @@ final class RecordingUnsaid implements Check {
 
     private static boolean tells(String words, String language) {
         String lower = words.toLowerCase(Locale.ROOT);
-        return WORDS.getOrDefault(primary(language), List.of()).stream().anyMatch(lower::contains);
-    }
-
-    private static String primary(String language) {
-        return language.split("-", -1)[0].toLowerCase(Locale.ROOT);
-    }
-
-    /// Everything that an object leads to, itself included.
-    private static Set<Ref> onwards(Plan plan, Ref from) {
-        return closure(
-                from,
-                ref -> plan.find(ref).stream()
-                        .flatMap(object -> object.slots().stream())
-                        .filter(slot -> slot.leads() || slot.role() == Role.RINGS)
-                        .flatMap(slot -> slot.target().stream()));
+        return WORDS.getOrDefault(Languages.primary(language), List.of()).stream()
+                .anyMatch(lower::contains);
     }
 
     /// Everything that leads to an object, itself included.
     private static Set<Ref> before(Plan plan, Ref to) {
-        return closure(
-                to,
-                ref -> plan.uses(ref).stream()
-                        .filter(use ->
-                                use.slot().leads() || (use.slot().role() == Role.RINGS && ref.kind() != Kind.EXTENSION))
-                        .map(Plan.Use::object));
-    }
-
-    private static Set<Ref> closure(Ref begin, Function<Ref, Stream<Ref>> next) {
-        Set<Ref> met = new LinkedHashSet<>(List.of(begin));
+        Set<Ref> met = new LinkedHashSet<>(List.of(to));
         Deque<Ref> work = new ArrayDeque<>(met);
         while (!work.isEmpty()) {
-            next.apply(work.remove()).filter(met::add).forEach(work::add);
+            plan.uses(work.remove()).stream()
+                    .filter(use -> use.slot().leads() || use.slot().role() == Role.RINGS)
+                    .map(Plan.Use::object)
+                    .filter(met::add)
+                    .forEach(work::add);
         }
         return met;
     }

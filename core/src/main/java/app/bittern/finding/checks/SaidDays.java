@@ -65,8 +65,7 @@ record SaidDays(boolean open, List<DayOfWeek> days) {
     ///
     /// @param language BCP 47
     static Optional<SaidDays> in(String sentence, String language) {
-        String primary = language.split("-", -1)[0].toLowerCase(Locale.ROOT);
-        return switch (primary) {
+        return switch (Languages.primary(language)) {
             case "en" -> in(sentence, ENGLISH);
             case "nb", "nn", "no" -> in(sentence, NORWEGIAN);
             default -> Optional.empty();

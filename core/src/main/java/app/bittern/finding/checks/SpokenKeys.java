@@ -142,11 +142,7 @@ final class SpokenKeys {
     ///
     /// @param language BCP 47
     static boolean known(String language) {
-        return LANGUAGES.containsKey(primary(language));
-    }
-
-    private static String primary(String language) {
-        return language.split("-", -1)[0].toLowerCase(Locale.ROOT);
+        return LANGUAGES.containsKey(Languages.primary(language));
     }
 
     /// The keys said in a script; none for a language whose words are not known here.
@@ -161,7 +157,7 @@ final class SpokenKeys {
     ///
     /// @param language BCP 47
     static Map<String, String> said(String script, String language) {
-        Words words = LANGUAGES.get(primary(language));
+        Words words = LANGUAGES.get(Languages.primary(language));
         if (words == null) {
             return Map.of();
         }

@@ -119,7 +119,11 @@ class EditController {
                     plan = wished.applied().plan();
                     against.add(List.of());
                 } catch (Refusal refused) {
-                    against.add(refused.says());
+                    // The line is the object: what is wrong in it is told by the field alone.
+                    String line = wish.create() == null ? "" : wish.create().object() + "/";
+                    against.add(refused.says().stream()
+                            .map(says -> says.startsWith(line) ? says.substring(line.length()) : says)
+                            .toList());
                 }
             }
             return new EditApi.Tried(against);

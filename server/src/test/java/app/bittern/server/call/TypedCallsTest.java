@@ -49,9 +49,12 @@ class TypedCallsTest {
         assertThat(tried.at("/against/0")).isEmpty();
         assertThat(texts(tried.at("/against/1"), ""))
                 .containsExactly("number: found '20x4'; allowed is the number of an extension, 1 to 15 digits.");
-        assertThat(texts(tried.at("/against/2"), "").getFirst()).contains("2030");
-        assertThat(texts(tried.at("/against/3"), "").getFirst()).contains("found 'soon'; allowed is a duration");
-        assertThat(texts(tried.at("/against/4"), "").getFirst()).contains("2001");
+        assertThat(texts(tried.at("/against/2"), ""))
+                .containsExactly("Extension 2030 is there already: choose another number.");
+        assertThat(texts(tried.at("/against/3"), "").getFirst())
+                .startsWith("ringFor: found 'soon'; allowed is a duration");
+        assertThat(texts(tried.at("/against/4"), ""))
+                .containsExactly("Extension 2001 is there already: choose another number.");
         assertThat(tried.at("/against/5")).isEmpty();
         assertThat(DRAFT.ask("/objects/extension/2030").status()).isEqualTo(404);
     }
