@@ -85,8 +85,8 @@ final class Probes {
     private final Wanted wanted;
 
     // By which of the two it is: to hash a plan is to hash all of its objects.
-    private final Map<Plan, Reachable> reached = new IdentityHashMap<>();
-    private final Map<Plan, RouteTakes> takes = new IdentityHashMap<>();
+    private final IdentityHashMap<Plan, Reachable> reached = new IdentityHashMap<>();
+    private final IdentityHashMap<Plan, RouteTakes> takes = new IdentityHashMap<>();
 
     Probes(Plan before, Plan after, Horizon horizon, Wanted wanted) {
         this.before = before;
