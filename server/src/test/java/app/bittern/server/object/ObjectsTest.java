@@ -150,7 +150,7 @@ class ObjectsTest {
                         .json()
                         .at("/detail")
                         .asString())
-                .contains("There is a mailbox/lost-property already");
+                .contains("Mailbox lost-property is there already");
     }
 
     @Test
