@@ -11,6 +11,7 @@
   import { creating } from './creating.svelte';
   import { fieldAt, valueOf } from './fields';
   import { kinds } from './kinds.svelte';
+  import ChooseSeveral from './parts/ChooseSeveral.svelte';
   import FieldsForm from './parts/FieldsForm.svelte';
   import Leaf from './parts/Leaf.svelte';
   import ValueEditor from './parts/ValueEditor.svelte';
@@ -159,7 +160,7 @@
   wide
 >
   <form onsubmit={make}>
-    <div class="grid grid-cols-[8rem_1fr] items-start gap-x-3 gap-y-2">
+    <div class="grid grid-cols-[8rem_minmax(0,1fr)] items-start gap-x-3 gap-y-2">
       {#if named}
         <label class="pt-1 text-muted" for="new-name">Name</label>
         <input
@@ -208,6 +209,18 @@
                 value={undefined}
                 save={(value) => (asked[at] = [value])}
                 inner={(value) => (asked[at] = Object.keys(value).length ? [value] : undefined)}
+              />
+            {:else if field.each?.strict}
+              <ChooseSeveral
+                form={field}
+                each={field.each}
+                kind={creating.kind}
+                {at}
+                bind:values={
+                  () => (asked[at] as string[] | undefined) ?? [],
+                  (values) => (asked[at] = values.length ? values : undefined)
+                }
+                id={idOf(at)}
               />
             {:else}
               <textarea

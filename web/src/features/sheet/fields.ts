@@ -25,6 +25,16 @@ export function valueOf(form: FieldView, text: string): unknown {
   return form.types.includes('words') ? text.trimEnd() : plain;
 }
 
+const OUTSIDE = /^\+[1-9]\d{5,14}$/;
+
+/** The outside number that a typed text stands for, where the field takes one. */
+export function outsideNumber(form: FieldView, find: string): { value: string; title: string } | undefined {
+  const digits = find.replace(/[\s()-]/g, '');
+  return form.typed && OUTSIDE.test(digits)
+    ? { value: 'outside/' + digits, title: `Outside number ${digits}` }
+    : undefined;
+}
+
 /** Whether a value is one text, number or truth, and neither a list nor fields. */
 export function isLeaf(value: unknown): value is string | number | boolean {
   return typeof value === 'string' || typeof value === 'number' || typeof value === 'boolean';

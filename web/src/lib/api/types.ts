@@ -755,7 +755,7 @@ export interface RankView {
   caller: string;
   holds: string;
   leads: string;
-  beforeAll: boolean;
+  stands?: string;
   on: boolean;
   takes?: string;
   before: string[];

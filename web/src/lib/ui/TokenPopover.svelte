@@ -53,7 +53,7 @@
   <Popover.Root bind:open onOpenChange={(now) => !now && onclosed?.()}>
     <Popover.Portal>
       <Popover.Content
-        class="sheet w-[360px] max-w-[90vw]"
+        class="sheet max-h-[var(--bits-popover-content-available-height)] w-[360px] max-w-[90vw] overflow-y-auto"
         customAnchor={button}
         sideOffset={6}
         align="start"

@@ -75,8 +75,8 @@
       </select></label
     >
     <span class="text-muted"
-      >Ranked by the number called, then the caller, then hours. The first whose conditions all hold takes the
-      call; nothing comes before these.</span
+      >Before all first, then ranked by the number called, the caller, and hours; one that names others stands
+      before these. The first whose conditions all hold takes the call.</span
     >
   </p>
   {#if query.isError}
@@ -103,7 +103,7 @@
             <td class="px-2 py-1"
               ><a class="font-semibold hover:underline" href={sheetOf(route.object)}>{route.title}</a>
               {#if here}<span class="block text-xs text-water">takes the call on the bench</span>{/if}
-              {#if route.beforeAll}<span class="block text-xs text-muted">before all others</span>{/if}</td
+              {#if route.stands}<span class="block text-xs text-muted">{route.stands}</span>{/if}</td
             >
             <td class="px-2 py-1 whitespace-nowrap">{route.called}</td>
             <td class="px-2 py-1">{route.caller}</td>

@@ -3,6 +3,7 @@
   import type { FieldView } from '../../../lib/api/types';
   import { isLeaf, step, takesLeaf, valueOf } from '../fields';
   import Self from './FieldsForm.svelte';
+  import ChooseSeveral from './ChooseSeveral.svelte';
   import Leaf from './Leaf.svelte';
 
   /** Several fields that belong together, kept as one: a new member, a range of numbers. */
@@ -73,7 +74,7 @@
   $effect(() => inner?.(made()));
 </script>
 
-<div class="grid grid-cols-[7.5rem_1fr] items-start gap-x-2 gap-y-1.5">
+<div class="grid grid-cols-[7.5rem_minmax(0,1fr)] items-start gap-x-2 gap-y-1.5">
   {#each typed as field (field.name)}
     {@const id = `field-${at.replaceAll('/', '-')}-${field.name}`}
     <label class="pt-1 text-muted" for={id} title={field.help}
@@ -90,12 +91,26 @@
           inner={(one) => (inside[field.name] = Object.keys(one).length ? one : undefined)}
         />
       {:else if field.types.includes('list') && !takesLeaf(field)}
-        <textarea
-          {id}
-          class="w-full font-mono"
-          rows="2"
-          bind:value={texts[field.name]}
-          placeholder="one a line"></textarea>
+        {#if field.each?.strict}
+          <ChooseSeveral
+            form={field}
+            each={field.each}
+            {kind}
+            at={at + step(field.name)}
+            bind:values={
+              () => (texts[field.name] ?? '').split('\n').filter((line) => line),
+              (values) => (texts[field.name] = values.join('\n'))
+            }
+            {id}
+          />
+        {:else}
+          <textarea
+            {id}
+            class="w-full font-mono"
+            rows="2"
+            bind:value={texts[field.name]}
+            placeholder="one a line"></textarea>
+        {/if}
       {:else}
         <Leaf
           form={field}

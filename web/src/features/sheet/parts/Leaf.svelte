@@ -3,6 +3,8 @@
   import * as api from '../../../lib/api/endpoints';
   import type { FieldView } from '../../../lib/api/types';
   import Finder from '../../../lib/ui/Finder.svelte';
+  import { outsideNumber } from '../fields';
+  import Choose from './Choose.svelte';
 
   /** Where one text, number or truth is typed or chosen. */
   interface Props {
@@ -19,7 +21,6 @@
   }
   let { form, kind, at, text = $bindable(), id, wrong = false, chosen, make, onentered }: Props = $props();
 
-  const OUTSIDE = /^\+[1-9]\d{5,14}$/;
   const flag = $derived(form.types.includes('flag'));
   const words = $derived(form.types.includes('words'));
   const titles = $derived(form.makes.map((one) => ({ kind: one, title: one.replaceAll('-', ' ') })));
@@ -30,13 +31,6 @@
       onentered?.();
     }
   }
-
-  function outside(find: string) {
-    const digits = find.replace(/[\s()-]/g, '');
-    return form.typed && OUTSIDE.test(digits)
-      ? { value: 'outside/' + digits, title: `Outside number ${digits}` }
-      : undefined;
-  }
 </script>
 
 {#if form.chosen && chosen}
@@ -46,8 +40,10 @@
     choose={chosen}
     makes={make ? titles : []}
     {make}
-    typed={outside}
+    typed={(find) => outsideNumber(form, find)}
   />
+{:else if form.strict}
+  <Choose {form} {kind} {at} bind:text {id} {wrong} />
 {:else if form.chosen}
   {@const list = id + '-choices'}
   <input

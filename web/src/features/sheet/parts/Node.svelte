@@ -5,7 +5,7 @@
   import { typed } from '../../../lib/typed';
   import Menu from '../../../lib/ui/Menu.svelte';
   import TokenPopover from '../../../lib/ui/TokenPopover.svelte';
-  import { isLeaf, named, step, usualOf } from '../fields';
+  import { isLeaf, named, step, takesLeaf, usualOf } from '../fields';
   import { Keeping } from '../keeping.svelte';
   import { kinds } from '../kinds.svelte';
   import { makeAt } from '../making';
@@ -128,6 +128,8 @@
   {@const list = (value ?? []) as unknown[]}
   {@const plain = list.every(isLeaf)}
   <span class={plain ? 'flex flex-wrap items-baseline gap-x-2 gap-y-1' : 'flex flex-col gap-1'}>
+    <!-- A word can stand in place of the list: before all, yes. -->
+    {#if sheet.open && !list.length && takesLeaf(form)}<span>{@render token(text, style)}</span>{/if}
     {#each list.keys() as index (index)}
       <span class="flex items-baseline gap-1">
         {#if !plain}<span class="w-5 shrink-0 text-right font-mono text-xs text-muted">{index + 1}</span>{/if}

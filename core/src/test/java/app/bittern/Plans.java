@@ -82,12 +82,12 @@ public final class Plans {
                 called,
                 caller,
                 during,
+                Route.Before.none(),
+                true,
                 Destination.parse(to),
-                Sets.NOTHING,
-                Route.Dress.PLAIN,
                 none(),
-                false,
-                true);
+                Sets.NOTHING,
+                Route.Dress.PLAIN);
     }
 
     /// States such as `open: Mon-Fri 08:00-17:00`, `holiday: on 12-25` or `closed`.
@@ -253,11 +253,11 @@ public final class Plans {
                 none(),
                 Optional.of(Spoken.of(new Ref(Kind.PROMPT, "greeting"))),
                 Map.of(),
-                none(),
+                operator.flatMap(Destination::parse),
                 List.of(),
                 none(),
                 keep,
-                operator.flatMap(Destination::parse));
+                none());
     }
 
     public static <T> Optional<T> none() {

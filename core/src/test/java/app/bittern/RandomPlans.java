@@ -273,11 +273,11 @@ public final class RandomPlans {
                         ? plain.greeting().map(one -> new Spoken(one.prompt(), Optional.of("nb-NO")))
                         : plain.greeting(),
                 byReason,
-                plain.pin(),
+                plain.keyZero(),
                 random.nextInt(3) == 0 ? List.of("box@site.example") : List.of(),
-                plain.maxMessage(),
-                plain.maxMessages(),
-                plain.operator());
+                plain.longestMessage(),
+                plain.mostMessages(),
+                plain.pin());
     }
 
     private static Ask ask(Random random) {
@@ -387,31 +387,50 @@ public final class RandomPlans {
                 new Route.From.Unavailable());
         List<Optional<Ref>> music =
                 List.of(none(), Optional.of(new Ref(Kind.MUSIC, "hold")), Optional.of(new Ref(Kind.MUSIC, "none")));
+        Route.Called number = called.get(random.nextInt(called.size()));
+        Route.From caller = callers.get(random.nextInt(callers.size()));
+        Optional<Route.While> during = random.nextBoolean()
+                ? Optional.of(new Route.While(
+                        new Ref(Kind.HOURS, "day"),
+                        List.of("open", "late", "closed", "gone").get(random.nextInt(4))))
+                : none();
+        Optional<Destination> to = Destination.parse(random.nextInt(5) == 0 ? "extension-by-last 3" : to(random));
+        Sets sets = sets(random);
+        Optional<String> shownAs = random.nextInt(3) == 0 ? Optional.of("Ferry {caller}") : none();
+        Optional<Ref> hears = music.get(random.nextInt(music.size()));
+        Optional<Boolean> record = random.nextInt(3) == 0 ? Optional.of(random.nextBoolean()) : none();
+        Optional<Destination> withheld = random.nextInt(4) == 0 ? Destination.parse(to(random)) : none();
+        Route.Before before = before(key, random);
+        boolean enabled = random.nextInt(8) > 0;
         return new Route(
                 key,
                 none(),
                 none(),
-                called.get(random.nextInt(called.size())),
-                callers.get(random.nextInt(callers.size())),
-                random.nextBoolean()
-                        ? Optional.of(new Route.While(
-                                new Ref(Kind.HOURS, "day"),
-                                List.of("open", "late", "closed", "gone").get(random.nextInt(4))))
-                        : none(),
-                Destination.parse(random.nextInt(5) == 0 ? "extension-by-last 3" : to(random)),
-                sets(random),
-                new Route.Dress(
-                        random.nextInt(3) == 0 ? Optional.of("Ferry {caller}") : none(),
-                        none(),
-                        music.get(random.nextInt(music.size())),
-                        random.nextInt(3) == 0 ? Optional.of(random.nextBoolean()) : none()),
-                random.nextInt(4) == 0 ? Destination.parse(to(random)) : none(),
-                random.nextInt(4) == 0,
-                random.nextInt(8) > 0);
+                number,
+                caller,
+                during,
+                before,
+                enabled,
+                to,
+                withheld,
+                sets,
+                new Route.Dress(hears, record, shownAs, none()));
+    }
+
+    /// Before all, before some other of its sort, or before none.
+    private static Route.Before before(String key, Random random) {
+        return switch (random.nextInt(4)) {
+            case 0 -> new Route.Before.All();
+            case 1 -> new Route.Before.These(List.of(new Ref(Kind.ROUTE, key.equals("r0") ? "main" : "r0")));
+            default -> Route.Before.none();
+        };
     }
 
     private static Route route(Random random) {
         Route plain = Plans.route("main", to(random));
+        Sets sets = sets(random);
+        Optional<Destination> withheld =
+                random.nextInt(3) == 0 ? Destination.parse(random.nextBoolean() ? "ask/account" : to(random)) : none();
         return new Route(
                 "main",
                 none(),
@@ -419,12 +438,12 @@ public final class RandomPlans {
                 plain.called(),
                 plain.caller(),
                 none(),
+                Route.Before.none(),
+                true,
                 plain.to(),
-                sets(random),
-                Route.Dress.PLAIN,
-                random.nextInt(3) == 0 ? Destination.parse(random.nextBoolean() ? "ask/account" : to(random)) : none(),
-                false,
-                true);
+                withheld,
+                sets,
+                Route.Dress.PLAIN);
     }
 
     private static String[] members(Random random) {

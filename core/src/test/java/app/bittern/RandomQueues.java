@@ -25,54 +25,77 @@ import java.util.Random;
 
 /// Random queues in which every field is set, felt by calls or not.
 final class RandomQueues {
+    private static final Ref FEW = new Ref(Kind.CLASS_OF_SERVICE, "few");
+
     private RandomQueues() {}
 
     /// @param index the higher, the sooner its callers come
     static Queue queue(String key, int index, Random random) {
         Optional<String> language = index == 1 ? Optional.of("nb-NO") : none();
+        Order order = List.of(Order.EVERYONE, Order.BY_RANK, Order.FIXED).get(random.nextInt(3));
+        List<Queue.Agent> agents = agents(random);
+        Queue.MayLogIn mayLogIn = random.nextBoolean() ? Queue.MayLogIn.onlyListed() : new Queue.MayLogIn.OfClass(FEW);
+        Optional<Queue.Needs> needs = random.nextInt(3) == 0 ? Optional.of(needs(random)) : none();
+        Seconds ringEach = new Seconds(random.nextInt(20));
+        Seconds pause = new Seconds(random.nextInt(5));
+        Optional<Integer> attempts = random.nextInt(3) == 0 ? Optional.of(1 + random.nextInt(5)) : none();
+        Seconds maxWait = new Seconds(random.nextInt(120));
+        Optional<Integer> longestLine = random.nextBoolean() ? Optional.of(1 + random.nextInt(2)) : none();
+        int precedence = index * random.nextInt(2);
+        Queue.NoAgents noAgents = new Queue.NoAgents(random.nextBoolean(), random.nextBoolean(), to(random));
+        Optional<Destination> overflow = random.nextInt(5) > 0 ? to(random) : none();
+        Optional<Destination> full = random.nextInt(5) > 0 ? to(random) : none();
+        Optional<Queue.Notice> notice = random.nextInt(4) == 0
+                ? Optional.of(new Queue.Notice(
+                        new Spoken(new Ref(Kind.PROMPT, "wrong-key"), language),
+                        random.nextInt(4) > 0,
+                        random.nextBoolean() ? Optional.of(LocalDate.of(2027, 3, 14)) : none()))
+                : none();
+        Optional<Spoken> onJoining =
+                random.nextBoolean() ? prompt("ask").map(ask -> new Spoken(ask, language)) : none();
+        Optional<Hears> hears = hears(random);
+        List<Queue.Meanwhile> meanwhile = meanwhile(random);
+        Optional<Queue.Callback> callback = random.nextBoolean() ? Optional.of(callback(random)) : none();
+        List<Queue.Told> told = List.of(
+                        List.<Queue.Told>of(),
+                        List.<Queue.Told>of(new Queue.Told.TheWait()),
+                        List.<Queue.Told>of(
+                                new Queue.Told.Saying(new Ref(Kind.PROMPT, "greeting")), new Queue.Told.TheWait()))
+                .get(random.nextInt(3));
+        Optional<String> spoken = random.nextInt(6) == 0 ? Optional.of("nb-NO") : none();
+        Optional<Seconds> sameAgentWithin = random.nextBoolean() ? Optional.of(new Seconds(600)) : none();
         return new Queue(
                 key,
                 Optional.of("Queue " + key),
                 Optional.of("A note."),
                 Optional.of("260" + index),
-                List.of(Order.EVERYONE, Order.BY_RANK, Order.FIXED).get(random.nextInt(3)),
-                agents(random),
-                random.nextBoolean() ? Queue.MayLogIn.LISTED : Queue.MayLogIn.ANYBODY_WITH_PIN,
+                order,
+                agents,
+                mayLogIn,
                 Pin.parse("4711", new Ref(Kind.QUEUE, key)),
-                random.nextInt(3) == 0 ? Optional.of(needs(random)) : none(),
-                new Seconds(random.nextInt(20)),
-                new Seconds(random.nextInt(5)),
-                random.nextInt(3) == 0 ? Optional.of(1 + random.nextInt(5)) : none(),
-                new Seconds(30),
-                Optional.of(new Seconds(random.nextInt(120))),
-                random.nextBoolean() ? Optional.of(1 + random.nextInt(2)) : none(),
-                index * random.nextInt(2),
-                new Queue.NoAgents(random.nextBoolean(), random.nextBoolean(), to(random)),
-                random.nextInt(5) > 0 ? to(random) : none(),
-                random.nextInt(5) > 0 ? to(random) : none(),
-                random.nextInt(4) == 0
-                        ? Optional.of(new Queue.Notice(
-                                new Spoken(new Ref(Kind.PROMPT, "wrong-key"), language),
-                                random.nextInt(4) > 0,
-                                random.nextBoolean() ? Optional.of(LocalDate.of(2027, 3, 14)) : none()))
-                        : none(),
-                random.nextBoolean() ? prompt("ask").map(ask -> new Spoken(ask, language)) : none(),
-                hears(random),
-                meanwhile(random),
-                random.nextBoolean() ? Optional.of(callback(random)) : none(),
-                List.of(
-                                List.<Queue.Told>of(),
-                                List.<Queue.Told>of(new Queue.Told.TheWait()),
-                                List.<Queue.Told>of(
-                                        new Queue.Told.Saying(new Ref(Kind.PROMPT, "greeting")),
-                                        new Queue.Told.TheWait()))
-                        .get(random.nextInt(3)),
-                Optional.of("Queue"),
-                random.nextInt(6) == 0 ? Optional.of("nb-NO") : none(),
+                needs,
+                sameAgentWithin,
                 Optional.of(Plans.MAIN),
+                ringEach,
+                pause,
+                new Seconds(30),
+                precedence,
+                longestLine,
+                full,
+                noAgents,
+                attempts,
+                Optional.of(maxWait),
+                overflow,
+                notice,
+                onJoining,
+                spoken,
+                hears,
+                meanwhile,
+                callback,
+                told,
+                Optional.of("Queue"),
                 Optional.of(new Queue.ServiceLevel(80, new Seconds(20))),
                 Optional.of(new Seconds(5)),
-                random.nextBoolean() ? Optional.of(new Seconds(600)) : none(),
                 Optional.of(true));
     }
 

@@ -66,23 +66,23 @@ class BuildScreensTest {
         assertThat(score).containsText("two at once");
         assertThat(score).containsText("be called back, within 2 h");
         // What would be said at once is shown before it is kept.
-        String met = "first-wait and wait-again";
-        technician.handle("first-wait, first said after").focus();
-        technician.type("70");
+        String met = "sailings-with-room and todays-sailings";
+        technician.handle("sailings-with-room, first said after").focus();
+        technician.type("80");
         assertThat(score).containsText(met);
         technician.press("Escape");
         assertThat(score).not().containsText(met);
         technician.type("30");
         assertThat(page.getByText("If you keep it there")).isVisible();
         technician.press("Enter");
-        assertThat(technician.handle("first-wait, first said after")).hasAttribute("aria-valuetext", "30 s");
+        assertThat(technician.handle("sailings-with-room, first said after")).hasAttribute("aria-valuetext", "30 s");
         assertThat(page.getByText("If you keep it there")).isHidden();
         assertThat(technician.region("How many agents")).containsText("reach the target");
         assertThat(technician.region("Agents")).containsText("its callers come first");
         technician.button("Say it to everyone").click();
         assertThat(page.getByText("Stop saying it")).isVisible();
         technician.button("Codes as a card").click();
-        assertThat(page.getByRole(AriaRole.DIALOG)).containsText("*601");
+        assertThat(page.getByRole(AriaRole.DIALOG)).containsText("*342");
         assertThat(page.getByRole(AriaRole.DIALOG)).containsText("log out");
     }
 

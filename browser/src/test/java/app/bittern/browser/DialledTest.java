@@ -64,7 +64,7 @@ class DialledTest {
         choose("Number called", "999");
         Locator effects = technician.page().getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Sets off"));
         technician.page().getByLabel("Step after").click();
-        assertThat(effects).containsText("alarm Emergency number dialled (critical)");
+        assertThat(effects).containsText("alarm Help called for (critical)");
         assertThat(effects).containsText("Quay, ground, Hut");
     }
 }

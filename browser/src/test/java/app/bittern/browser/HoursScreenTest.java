@@ -29,7 +29,7 @@ class HoursScreenTest {
         APPLICATION.asTheDemoPlanIs();
         technician.signIn();
         technician.open("/s/saltreach/draft/hours?at=2026-11-24T10:15");
-        assertThat(rule("Mon–Sat 07:30–19:00, Sun 09:00–17:00")).isVisible();
+        assertThat(rule("Mon–Sat 07:30–19:00, Sun 10:00–16:30")).isVisible();
     }
 
     private Locator rule(String words) {
@@ -47,26 +47,26 @@ class HoursScreenTest {
         technician.press("ArrowDown", "ArrowDown");
         assertThat(edge("07:30")).isFocused();
         technician.press("ArrowRight");
-        assertThat(page.getByText("open Mon–Sat 07:45–19:00, Sun 09:00–17:00").last())
+        assertThat(page.getByText("open Mon–Sat 07:45–19:00, Sun 10:00–16:30").last())
                 .isVisible();
         // Who notices is said before it is kept.
         assertThat(page.getByText("Main line", new Page.GetByTextOptions().setExact(false))
                         .first())
                 .isVisible();
         technician.press("Enter");
-        assertThat(rule("Mon–Sat 07:45–19:00, Sun 09:00–17:00")).isVisible();
+        assertThat(rule("Mon–Sat 07:45–19:00, Sun 10:00–16:30")).isVisible();
         assertThat(edge("07:45")).isFocused();
         technician.press("ArrowDown");
         assertThat(edge("19:00")).isFocused();
         technician.type("2030");
         technician.press("Enter");
-        assertThat(rule("Mon–Sat 07:45–20:30, Sun 09:00–17:00")).isVisible();
+        assertThat(rule("Mon–Sat 07:45–20:30, Sun 10:00–16:30")).isVisible();
         edge("20:30").focus();
         technician.press("Shift+ArrowLeft", "Enter");
-        assertThat(rule("Mon, Wed–Sat 07:45–20:30, Tue 07:45–20:15, Sun 09:00–17:00"))
+        assertThat(rule("Mon, Wed–Sat 07:45–20:30, Tue 07:45–20:15, Sun 10:00–16:30"))
                 .isVisible();
         technician.undo().click();
-        assertThat(rule("Mon–Sat 07:45–20:30, Sun 09:00–17:00")).isVisible();
+        assertThat(rule("Mon–Sat 07:45–20:30, Sun 10:00–16:30")).isVisible();
     }
 
     @Test
@@ -83,7 +83,7 @@ class HoursScreenTest {
         page.mouse().move(x - 3 * quarter, y);
         page.mouse().move(x - 6 * quarter, y);
         page.mouse().up();
-        assertThat(rule("Mon–Sat 06:00–19:00, Sun 09:00–17:00")).isVisible();
+        assertThat(rule("Mon–Sat 06:00–19:00, Sun 10:00–16:30")).isVisible();
     }
 
     @Test
@@ -99,7 +99,7 @@ class HoursScreenTest {
                 .isVisible();
         // The words stand in the line where they were typed too: the rule is there once a fifth is.
         assertThat(technician.button("Remove rule 4")).isVisible();
-        rule("Mon–Sat 07:30–19:00, Sun 09:00–17:00").click();
+        rule("Mon–Sat 07:30–19:00, Sun 10:00–16:30").click();
         page.getByLabel("Rule 4", new Page.GetByLabelOptions().setExact(true)).fill("open Mon-Fri 8.30-5");
         technician.press("Enter");
         assertThat(rule("Mon–Fri 08:30–17:00")).isVisible();

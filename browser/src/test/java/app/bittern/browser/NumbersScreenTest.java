@@ -53,14 +53,14 @@ class NumbersScreenTest {
                 .first()
                 .click();
         technician.button("Make 3 inbound numbers and routes").click();
-        assertThat(row("Weighbridge")).containsText("message in Reception after 0:20");
-        assertThat(row("Cabins 181")).containsText("message in Reception after 0:20");
+        assertThat(row("Weighbridge")).containsText("message in Reception after 0:21");
+        assertThat(row("Cabins 181")).containsText("message in Reception after 0:21");
     }
 
     @Test
     void theOrderSaysWhyARouteNeverTakesACallAndSwitchesItOffInPlace() {
         technician.open("/s/saltreach/draft/numbers?at=2026-11-24T10:15&view=order");
-        assertThat(row("Nuisance callers")).containsText("before all others");
+        assertThat(row("Nuisance callers")).containsText("before all");
         assertThat(row("Anything else")).containsText("never: Nuisance callers, Account hauliers, Main line");
         assertThat(row("Account hauliers")).containsText("2 of the directory");
         assertThat(row("takes the call on the bench")).containsText("Main line");

@@ -77,7 +77,7 @@ class PaperTest {
     @Test
     void hoursWithTheirRulesAndTheYear() {
         print("hours?at=2026-11-24T10:15", page.getByLabel("Fri 25 Dec: holiday"));
-        assertThat(page.getByText("Mon–Sat 07:30–19:00, Sun 09:00–17:00").first())
+        assertThat(page.getByText("Mon–Sat 07:30–19:00, Sun 10:00–16:30").first())
                 .isVisible();
         assertThat(page.getByLabel("New rule")).isHidden();
         nothingIsCut();

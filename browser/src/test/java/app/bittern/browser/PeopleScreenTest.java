@@ -116,7 +116,7 @@ class PeopleScreenTest {
                 .click();
         page.locator("#value").fill("30s");
         technician.press("Enter");
-        assertThat(row("Lost property")).containsText("30 s, then chain Lost property, unclaimed");
+        assertThat(row("Lost property")).containsText("30 s, then chain Carriers' office");
         // Nobody dials themselves.
         cell("Ingrid Fell", 1).click();
         assertThat(page.getByText("drawn as 2002 dials it")).isVisible();

@@ -32,12 +32,12 @@ class StoryTest {
     @Test
     void byKeyboardAlone() {
         technician.openOutline("-,-,-");
-        assertThat(technician.strip()).containsText("message in Reception after 1:17");
+        assertThat(technician.strip()).containsText("message in Reception after 1:18");
         technician.outline().focus();
 
         // To the row of the ring group, and its ring time: the second token of the row.
         technician.press("Home", "/");
-        technician.type("rings 20 s");
+        technician.type("Reception rings 21 s");
         technician.press("Enter");
         assertThat(technician.outline()).isFocused();
         technician.press("Enter");
@@ -68,7 +68,7 @@ class StoryTest {
         // Undo, redo, and a page that is loaded again still has it.
         technician.outline().focus();
         technician.press("Control+z");
-        assertThat(technician.strip()).containsText("after 1:17");
+        assertThat(technician.strip()).containsText("after 1:18");
         technician.press("Control+Shift+Z");
         assertThat(technician.strip()).containsText("after 1:29");
         technician.page().reload();
@@ -123,7 +123,7 @@ class StoryTest {
                 .getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("+44 1632 960100"))
                 .click();
         technician.openOutline("3");
-        assertThat(technician.strip()).containsText("message in Lost property after 0:48");
+        assertThat(technician.strip()).containsText("message in Lost property after 0:51");
 
         // The routes that did not hold are told with their reason.
         technician.row("by route Main line").first().click();
@@ -136,7 +136,7 @@ class StoryTest {
                 .page()
                 .getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("2500 Reception"))
                 .click();
-        assertThat(technician.strip()).containsText("message in Reception after 0:32");
+        assertThat(technician.strip()).containsText("message in Reception after 0:33");
 
         // A closing time; a range that ends before it starts stays in its field.
         technician.token("Mon–Sat 07:30–19:00").click();
@@ -149,7 +149,7 @@ class StoryTest {
         technician.button("Keep").click();
         assertThat(technician.strip()).containsText("message in Bookings after 0:07");
         technician.undo().click();
-        assertThat(technician.strip()).containsText("message in Reception after 0:32");
+        assertThat(technician.strip()).containsText("message in Reception after 0:33");
 
         // Who answers.
         technician
@@ -171,7 +171,7 @@ class StoryTest {
         assertThat(technician.page().getByRole(AriaRole.DIALOG)).containsText("used in 3 places");
         technician.button("Remove and leave holes").click();
         assertThat(technician.page().getByRole(AriaRole.BANNER)).containsText("4 blocking");
-        assertThat(technician.strip()).containsText("lost in Reception (hole) after 1:17");
+        assertThat(technician.strip()).containsText("lost in Reception (hole) after 1:18");
         assertThat(technician.row("lost: nothing is there").first()).containsText("blocking");
         assertThat(technician.row("lost: nothing is there").first()).isVisible();
 

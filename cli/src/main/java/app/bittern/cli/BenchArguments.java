@@ -35,7 +35,7 @@ final class BenchArguments {
             required = true,
             paramLabel = "INSTANT",
             description =
-                    "When, at the site's clock: 2026-11-28T20:00; with an offset where it is meant: 2026-10-25T01:30+01:00.")
+                    "When, at the site's clock: 2026-11-24T21:15; with an offset where it is meant: 2026-10-25T01:30+01:00.")
     private String at = "";
 
     @Option(

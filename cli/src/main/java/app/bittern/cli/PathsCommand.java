@@ -100,7 +100,7 @@ final class PathsCommand extends PlanCommand {
     @Option(names = "--longer", paramLabel = "TIME", description = "List those that may take longer: 3m.")
     private Optional<String> longer = Optional.empty();
 
-    @Option(names = "--when", paramLabel = "INSTANT", description = "List those possible then: 2026-11-28T20:00.")
+    @Option(names = "--when", paramLabel = "INSTANT", description = "List those possible then: 2026-11-24T21:15.")
     private Optional<String> when = Optional.empty();
 
     @Mixin
@@ -233,7 +233,7 @@ final class PathsCommand extends PlanCommand {
         try {
             return Dates.dateTime(text);
         } catch (DateTimeException notATime) {
-            throw unusable("when", text, "a date and time such as 2026-11-28T20:00");
+            throw unusable("when", text, "a date and time such as 2026-11-24T21:15");
         }
     }
 

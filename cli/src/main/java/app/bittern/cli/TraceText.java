@@ -4,7 +4,6 @@ import app.bittern.call.Trace;
 import app.bittern.effect.Effect;
 import app.bittern.effect.Effects;
 import app.bittern.effect.What;
-import app.bittern.plan.Party;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Seconds;
 import app.bittern.telling.Telling;
@@ -16,7 +15,6 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 
@@ -55,9 +53,15 @@ final class TraceText {
         List<String> lines = new ArrayList<>();
         Map<String, Set<String>> shown = new LinkedHashMap<>();
         for (Effect effect : effects) {
-            if (effect.what() instanceof What.Shown(Optional<Party> phone, String text)) {
-                phone.ifPresent(one -> shown.computeIfAbsent(text, said -> new LinkedHashSet<>())
-                        .add(one.phone()));
+            if (effect.what() instanceof What.Shown seen) {
+                seen.phone()
+                        .ifPresent(one -> shown.computeIfAbsent(
+                                        "“" + seen.text() + "”"
+                                                + seen.alert()
+                                                        .map(how -> ", ringing as " + how)
+                                                        .orElse(""),
+                                        said -> new LinkedHashSet<>())
+                                .add(one.phone()));
             } else {
                 String at = effect.second() > 0 ? Seconds.clock(effect.second()) + " " : "";
                 lines.add(effect.heldBack()
@@ -67,8 +71,7 @@ final class TraceText {
         }
         return Stream.concat(
                         shown.entrySet().stream()
-                                .map(one ->
-                                        "shown on " + String.join(", ", one.getValue()) + ": “" + one.getKey() + "”"),
+                                .map(one -> "shown on " + String.join(", ", one.getValue()) + ": " + one.getKey()),
                         lines.stream())
                 .toList();
     }

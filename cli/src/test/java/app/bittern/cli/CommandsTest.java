@@ -366,7 +366,7 @@ class CommandsTest {
 
     @Test
     void textForPeopleFits100ColumnsAndUnusableFilesEndWith2() throws IOException {
-        String other = changed("ringFor: 20s\n    members", "ringFor: 25s\n    members");
+        String other = changed("ringFor: 21s\n    members", "ringFor: 25s\n    members");
         String[][] commands = {
             {"check", PLAN, "--at", "2026-11-23"},
             {"paths", PLAN, "--list", "--matrix", "--at", "2026-11-23"},

@@ -13,7 +13,7 @@ public sealed interface Cause {
         return switch (this) {
             case Key key -> true;
             case Dialled dialled -> true;
-            case Operator operator -> true;
+            case KeyZero zero -> true;
             case Digits digits -> true;
             case Callback callback -> true;
             case Looked(Answer answer, boolean keyed) -> keyed;
@@ -150,7 +150,7 @@ public sealed interface Cause {
     }
 
     /// Key 0 in a mailbox.
-    record Operator() implements Cause {
+    record KeyZero() implements Cause {
         @Override
         public String id() {
             return "key 0";

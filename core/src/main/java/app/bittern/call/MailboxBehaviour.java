@@ -13,14 +13,14 @@ final class MailboxBehaviour implements Behaviour<Mailbox> {
     public List<Outcome> outcomes(Mailbox mailbox, Scene scene) {
         List<Outcome> outcomes = new ArrayList<>();
         outcomes.add(Outcome.of(new Cause.Message(), Window.NOW, scene.ends(Ending.Kind.MESSAGE, mailbox.ref())));
-        if (mailbox.operator().isPresent()) {
+        if (mailbox.keyZero().isPresent()) {
             outcomes.add(Outcome.of(
-                            new Cause.Operator(),
+                            new Cause.KeyZero(),
                             new Window(0, scene.length(greeting(mailbox, scene))),
-                            scene.onward(mailbox.operator()))
-                    .by("operator"));
+                            scene.onward(mailbox.keyZero()))
+                    .by("keyZero"));
         }
-        if (mailbox.maxMessages().isPresent()) {
+        if (mailbox.mostMessages().isPresent()) {
             outcomes.add(Outcome.of(new Cause.Full(), Window.NOW, scene.ends(Ending.Kind.HUNG_UP, mailbox.ref())));
         }
         return outcomes;
@@ -35,12 +35,12 @@ final class MailboxBehaviour implements Behaviour<Mailbox> {
     public Decision decide(Mailbox mailbox, Scene scene, BenchInHand bench) {
         Found found = bench.arrive(mailbox.ref());
         Account account = new Account.InMailbox(mailbox, found);
-        if (found.full(mailbox.maxMessages())) {
+        if (found.full(mailbox.mostMessages())) {
             return Decision.atOnce(new Cause.Full(), account);
         }
         Optional<Spoken> said = greeting(mailbox, scene);
         int greeting = scene.length(said);
-        if (mailbox.operator().isPresent()
+        if (mailbox.keyZero().isPresent()
                 && bench.peek().digits().startsWith("0")
                 && bench.peek().second(0, greeting) <= greeting) {
             KeyPress key = bench.take();
@@ -48,7 +48,7 @@ final class MailboxBehaviour implements Behaviour<Mailbox> {
             bench.dialledAhead(key.after(1, 0));
             List<Heard> hears = new ArrayList<>(greeting(said, scene, pressed));
             hears.add(new Heard(pressed, pressed, Heard.Sound.KEY, "0"));
-            return Decision.of(new Cause.Operator(), pressed, hears, account).speaking();
+            return Decision.of(new Cause.KeyZero(), pressed, hears, account).speaking();
         }
         return Decision.of(new Cause.Message(), 0, greeting(said, scene, greeting), account)
                 .speaking();

@@ -81,7 +81,7 @@ final class MenuBehaviour implements Behaviour<Menu> {
             case Cause.Unreachable o -> Optional.empty();
             case Cause.Forwarded o -> Optional.empty();
             case Cause.Message o -> Optional.empty();
-            case Cause.Operator o -> Optional.empty();
+            case Cause.KeyZero o -> Optional.empty();
             case Cause.Digits o -> Optional.empty();
             case Cause.Looked o -> Optional.empty();
             case Cause.NoValidDigits o -> Optional.empty();

@@ -53,7 +53,7 @@ final class QueueStaging {
             case Cause.Unreachable o -> throw Staging.noSuch(cause);
             case Cause.Forwarded o -> throw Staging.noSuch(cause);
             case Cause.Message o -> throw Staging.noSuch(cause);
-            case Cause.Operator o -> throw Staging.noSuch(cause);
+            case Cause.KeyZero o -> throw Staging.noSuch(cause);
             case Cause.Digits o -> throw Staging.noSuch(cause);
             case Cause.Looked o -> throw Staging.noSuch(cause);
             case Cause.NoValidDigits o -> throw Staging.noSuch(cause);

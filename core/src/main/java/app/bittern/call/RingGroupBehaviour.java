@@ -1,6 +1,7 @@
 package app.bittern.call;
 
 import app.bittern.plan.RingGroup;
+import app.bittern.plan.Seconds;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -46,7 +47,7 @@ final class RingGroupBehaviour implements Behaviour<RingGroup> {
     private static String who(List<Rung> members, Scene scene) {
         return members.stream()
                 .filter(Rung::rings)
-                .map(one -> scene.title(one.party()) + (one.from() > 0 ? " from +" + one.from() + " s" : ""))
+                .map(one -> scene.title(one.party()) + (one.from() > 0 ? " from +" + Seconds.said(one.from()) : ""))
                 .collect(Collectors.joining(", "));
     }
 }

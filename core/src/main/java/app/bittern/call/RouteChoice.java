@@ -5,6 +5,7 @@ import app.bittern.number.E164;
 import app.bittern.plan.Hours;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Route;
+import app.bittern.plan.RouteOrder;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -12,17 +13,9 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 
-/// Which route takes a call: the most particular of those whose conditions all hold.
-///
-/// Ranked with those that are before all first, then by the called number (exact, range, longer prefix, any), then
-/// by the caller (exact, tag, longer prefix, withheld or unavailable, any), then those limited to hours before those
-/// that are not; the first in the plan among equals.
+/// Which route takes a call: of those whose conditions all hold the one that is tried first ([RouteOrder]), and the
+/// first in the plan among equals.
 public final class RouteChoice {
-    private static final Comparator<Route> ORDER = Comparator.comparingInt((Route route) -> route.beforeAll() ? 0 : 1)
-            .thenComparingInt(route -> calledRank(route.called()))
-            .thenComparingInt(route -> callerRank(route.caller()))
-            .thenComparingInt(route -> route.holdsWhile().isPresent() ? 0 : 1);
-
     private RouteChoice() {}
 
     /// A route and the first of its conditions that fails for a call, if any.
@@ -40,31 +33,38 @@ public final class RouteChoice {
         HOURS
     }
 
-    /// All routes: those that hold first, best first, then those that fail in the order of the plan.
+    /// All routes: those that hold first, best first and those that are passed over last of them, then those that fail
+    /// in the order of the plan.
     ///
     /// @param local the call's instant at the site
     public static List<Ranked> ranked(Plan plan, Arrival called, Caller caller, LocalDateTime local) {
         List<Ranked> all = plan.all(Route.class)
                 .map(route -> new Ranked(route, failing(plan, route, called, caller, local)))
                 .toList();
+        List<Route> holding = all.stream()
+                .filter(one -> one.fails().isEmpty())
+                .map(Ranked::route)
+                .toList();
         return Stream.concat(
                         all.stream()
                                 .filter(one -> one.fails().isEmpty())
-                                .sorted(Comparator.comparing(Ranked::route, ORDER)),
+                                .sorted(Comparator.comparing((Ranked one) -> passedOver(plan, one.route(), holding)
+                                                .isPresent())
+                                        .thenComparing(Ranked::route, RouteOrder.BY_RANK)),
                         all.stream().filter(one -> one.fails().isPresent()))
                 .toList();
     }
 
-    /// Which of two routes is tried first; 0 where only their order in the plan tells.
-    public static int compare(Route one, Route other) {
-        return ORDER.compare(one, other);
+    /// A route that stands before another by its name, and holds too.
+    public static Optional<Route> passedOver(Plan plan, Route route, List<Route> holding) {
+        return plan.routes().before(route).stream().filter(holding::contains).findFirst();
     }
 
     /// The enabled routes that are for a called number, best first.
     public static List<Route> inOrder(Plan plan, E164 called) {
         return plan.routes().called(Optional.of(called)).stream()
                 .filter(Route::enabled)
-                .sorted(ORDER)
+                .sorted(RouteOrder.BY_RANK)
                 .toList();
     }
 
@@ -74,7 +74,8 @@ public final class RouteChoice {
         List<Route> reached = new ArrayList<>();
         for (Route route : ranked) {
             reached.add(route);
-            if (route.always()) {
+            if (route.always()
+                    && plan.routes().before(route, Optional.of(called)).isEmpty()) {
                 break;
             }
         }
@@ -83,9 +84,12 @@ public final class RouteChoice {
 
     /// The route that takes a call, if any does.
     public static Optional<Route> winner(Plan plan, Arrival called, Caller caller, LocalDateTime local) {
-        return plan.routes().called(called.meant(plan)).stream()
+        List<Route> holding = plan.routes().called(called.meant(plan)).stream()
                 .filter(route -> holds(plan, route, caller, local))
-                .min(ORDER);
+                .toList();
+        return holding.stream()
+                .filter(route -> passedOver(plan, route, holding).isEmpty())
+                .min(RouteOrder.BY_RANK);
     }
 
     /// Whether all conditions of a route for a called number hold.
@@ -113,26 +117,5 @@ public final class RouteChoice {
                         .filter(hours -> hours.at(plan.site()).stateAt(local).equals(during.state()))
                         .isPresent())
                 .orElse(true);
-    }
-
-    private static int calledRank(Route.Called called) {
-        return switch (called) {
-            case Route.Called.Exact exact -> 0;
-            case Route.Called.Range range -> 1;
-            case Route.Called.Prefix prefix -> 100 - prefix.digits().length();
-            case Route.Called.Any any -> 200;
-        };
-    }
-
-    private static int callerRank(Route.From caller) {
-        return switch (caller) {
-            case Route.From.Exact exact -> 0;
-            case Route.From.Tag tag -> 1;
-            case Route.From.Prefix prefix -> 100 - prefix.digits().length();
-            case Route.From.Withheld withheld -> 200;
-            case Route.From.Unavailable unavailable -> 200;
-            case Route.From.Without without -> 250;
-            case Route.From.Any any -> 300;
-        };
     }
 }

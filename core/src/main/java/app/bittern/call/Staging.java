@@ -148,7 +148,7 @@ public final class Staging {
         if (cause instanceof Cause.Full) {
             return List.of(Visit.finding(mailbox.ref(), new Found.Full()));
         }
-        if (!(cause instanceof Cause.Operator)) {
+        if (!(cause instanceof Cause.KeyZero)) {
             return List.of(Visit.NONE);
         }
         return Stream.of(0, scene.length(MailboxBehaviour.greeting(mailbox, scene)))

@@ -281,7 +281,7 @@ final class JointGraph {
             case Cause.Callback o -> false;
             case Cause.Within o -> false;
             case Cause.Dialled o -> false;
-            case Cause.Operator o -> false;
+            case Cause.KeyZero o -> false;
             case Cause.Digits o -> false;
             case Cause.Looked o -> false;
             case Cause.NoValidKey o -> false;

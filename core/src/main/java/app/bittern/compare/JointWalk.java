@@ -10,7 +10,6 @@ import app.bittern.effect.What;
 import app.bittern.graph.StateGraph;
 import app.bittern.graph.Way;
 import app.bittern.number.E164;
-import app.bittern.plan.Party;
 import app.bittern.plan.Ref;
 import app.bittern.witness.Step;
 import java.util.ArrayDeque;
@@ -170,9 +169,8 @@ final class JointWalk {
 
     private static List<String> shown(List<SetsOff.Possible> all) {
         return all.stream()
-                .flatMap(one -> one.what() instanceof What.Shown(Optional<Party> phone, String text)
-                        ? Stream.of(text)
-                        : Stream.<String>empty())
+                .flatMap(one ->
+                        one.what() instanceof What.Shown shown ? Stream.of(shown.seen()) : Stream.<String>empty())
                 .toList();
     }
 

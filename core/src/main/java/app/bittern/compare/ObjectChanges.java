@@ -1,10 +1,10 @@
 package app.bittern.compare;
 
-import app.bittern.call.RouteChoice;
 import app.bittern.plan.Plan;
 import app.bittern.plan.PlanObject;
 import app.bittern.plan.Ref;
 import app.bittern.plan.Route;
+import app.bittern.plan.RouteOrder;
 import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -67,7 +67,7 @@ public record ObjectChanges(List<Ref> added, List<Ref> removed, List<Changed> ch
                 Ref earlier = one.get(first).ref();
                 Ref later = one.get(second).ref();
                 if (places.getOrDefault(earlier, 0) > places.getOrDefault(later, 0)
-                        && RouteChoice.compare(one.get(first), one.get(second)) == 0) {
+                        && RouteOrder.BY_RANK.compare(one.get(first), one.get(second)) == 0) {
                     swapped.addAll(List.of(earlier, later));
                 }
             }

@@ -314,7 +314,7 @@ final class Probes {
                     .ifPresent(most -> all.add(found(base, queue.ref(), new Found.Ahead(most, Optional.empty()))));
         }
         if (object instanceof Mailbox mailbox) {
-            mailbox.maxMessages()
+            mailbox.mostMessages()
                     .ifPresent(most -> Stream.of(most - 1, most)
                             .forEach(kept ->
                                     all.add(found(base, mailbox.ref(), new Found.Ahead(kept, Optional.empty())))));

@@ -3,6 +3,7 @@ package app.bittern.edit;
 import app.bittern.plan.Kind;
 import app.bittern.plan.Plan;
 import app.bittern.plan.PlanObject;
+import app.bittern.plan.RouteOrder;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -24,6 +25,16 @@ public final class Edits {
 
     /// The plan after an edit, or why it cannot be made.
     public static Result apply(Plan plan, PlanEdit edit) {
+        Result made = made(plan, edit);
+        return made instanceof Result.Applied(Plan after, PlanEdit inverse)
+                ? RouteOrder.round(after)
+                        .<Result>map(round -> new Result.Refused("No order of routes has that: "
+                                + RouteOrder.saidRound(after, round) + ". Take one of these names out."))
+                        .orElse(made)
+                : made;
+    }
+
+    private static Result made(Plan plan, PlanEdit edit) {
         return switch (edit) {
             case PlanEdit.Put put -> put(plan, put);
             case PlanEdit.Remove remove -> remove(plan, remove);
@@ -79,7 +90,7 @@ public final class Edits {
         List<PlanEdit> inverses = new ArrayList<>();
         Plan after = plan;
         for (PlanEdit edit : several.edits()) {
-            switch (apply(after, edit)) {
+            switch (made(after, edit)) {
                 case Result.Refused refused -> {
                     return refused;
                 }

@@ -237,7 +237,7 @@ public final class Effects {
         String text = own.or(dress::shownAs)
                 .map(template -> Words.shown(template, values))
                 .orElseGet(() -> values.getOrDefault("callerName", ""));
-        all.add(Effect.of(second, at, new What.Shown(Optional.of(phone), text)));
+        all.add(Effect.of(second, at, new What.Shown(Optional.of(phone), text, dress.alert())));
     }
 
     private void queue(Trace.Step step, Account.InQueue in) {
@@ -342,7 +342,7 @@ public final class Effects {
                 .filter(before -> alarm.notAgainFor()
                         .filter(pause -> second < before + pause.value())
                         .isPresent())
-                .map(before -> "it was set off " + (second - before) + " s before, and not again for "
+                .map(before -> "it was set off " + Seconds.said(second - before) + " before, and not again for "
                         + alarm.notAgainFor().map(Seconds::said).orElse(""));
     }
 }

@@ -211,7 +211,8 @@ public final class SetsOff {
                     .map(template -> Words.named(template).isEmpty() ? template + " {callerName}" : template)
                     .orElse("{callerName}");
             boolean certain = cause instanceof Cause.Answered || cause instanceof Cause.NoAnswer;
-            all.add(new Possible(new What.Shown(Optional.empty(), text), certain, Optional.empty()));
+            all.add(new Possible(
+                    new What.Shown(Optional.empty(), text, carried.dress().alert()), certain, Optional.empty()));
         }
     }
 
@@ -224,7 +225,7 @@ public final class SetsOff {
     /// What a mailbox sends of a message that was left.
     static What mail(Mailbox mailbox, String caller) {
         Mailbox.Deliver deliver = mailbox.deliver();
-        String body = !deliver.attach()
+        String body = !deliver.withSound()
                 ? ""
                 : deliver.thenRemove() ? "With the message, which is not kept." : "With the message.";
         return new What.Mail(

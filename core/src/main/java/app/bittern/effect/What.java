@@ -126,7 +126,13 @@ public sealed interface What {
     /// A phone that rings shows something.
     ///
     /// @param phone which; whichever rings where absent
-    record Shown(Optional<Party> phone, String text) implements What {
+    /// @param alert how it rings, where its route says so
+    record Shown(Optional<Party> phone, String text, Optional<String> alert) implements What {
+        /// What people see, and how it rings where that is said: `Freight, ringing as priority:high`.
+        public String seen() {
+            return text + alert.map(how -> ", ringing as " + how).orElse("");
+        }
+
         @Override
         public String id() {
             return "shown " + text;
@@ -159,8 +165,9 @@ public sealed interface What {
                 "agent paused" + reason.map(why -> ", " + title.apply(why)).orElse("");
             case Spoken(Ref prompt) -> title.apply(prompt) + " is spoken anew";
             case Recorded recorded -> "the call is recorded";
-            case Shown(Optional<Party> phone, String text) ->
-                phone.map(Party::phone).orElse("a phone that rings") + " shows “" + text + "”";
+            case Shown(Optional<Party> phone, String text, Optional<String> alert) ->
+                phone.map(Party::phone).orElse("a phone that rings") + " shows “" + text + "”"
+                        + alert.map(how -> ", ringing as " + how).orElse("");
         };
     }
 

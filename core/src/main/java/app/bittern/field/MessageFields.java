@@ -16,19 +16,19 @@ final class MessageFields {
                             Field.of("noAnswer", "No answer", "For callers whom nobody answered."),
                             Field.of("closed", "Closed", "For callers who come while it is closed."))
                     .alone("always"),
-            Field.of("pin", "PIN", "Asked of who listens to its messages; kept as its hash."),
+            Field.of("keyZero", "Key 0", "Where key 0 leads while the greeting is being said."),
             Field.of("email", "Email", "Who is sent each message.").with(Field.each("Address", "An address.")),
             Field.of("deliver", "Delivery", "How messages are sent; the mail that a call sets off says so.")
                     .with(
-                            Field.of("attach", "With the sound", "Whether the message itself is sent.")
+                            Field.of("withSound", "With the sound", "Whether the message itself is sent.")
                                     .usual("false"),
                             Field.of("thenRemove", "Then removed", "Whether it is not kept once it is sent.")
                                     .usual("false")),
-            Field.of("maxMessage", "Longest message", "How long a message may be."),
-            Field.of("maxMessages", "Most messages", "How many it keeps; then it is full, and calls are hung up.")
+            Field.of("longestMessage", "Longest message", "How long a message may be."),
+            Field.of("mostMessages", "Most messages", "How many it keeps; then it is full, and calls are hung up.")
                     .otherwise("any number")
                     .between(1, 100_000, "messages"),
-            Field.of("operator", "Key 0", "Where key 0 leads while the greeting is being said."));
+            Field.of("pin", "PIN", "Asked of who listens to its messages; kept as its hash."));
 
     static final List<Field> PROMPT = List.of(
             CommonFields.NAME,

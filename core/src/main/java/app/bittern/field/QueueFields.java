@@ -88,44 +88,48 @@ final class QueueFields {
             Field.of(
                             "mayLogIn",
                             "May log in",
-                            "Who may log in by phone: agents that are listed, or anybody with the PIN.")
+                            "Who may log in by phone: agents that are listed, phones of a class of service, or everybody; each with the PIN, where there is one.")
                     .usual("listed"),
             Field.of("pin", "PIN", "Asked for on logging in; kept as a hash."),
             NEEDS,
+            Field.of(
+                    "sameAgentWithin",
+                    "Same agent within",
+                    "For how long somebody who calls again comes to the same agent."),
+            Field.of("callerId", "Shows", "The number that agents show who call out for it."),
             Field.of("ringEach", "Rings each for", "How long each agent's phone rings.")
                     .usual("15s"),
             Field.of("pauseBetweenRounds", "Pause between rounds", "How long nobody is rung when all have been.")
                     .usual("0s"),
-            Field.of("attempts", "Attempts", "How many phones are rung to the end before callers go to the overflow.")
-                    .otherwise("no limit")
-                    .between(1, 1000, "phones"),
             Field.of("wrapUp", "Wrap-up", "How long an agent is left alone after a call.")
                     .usual("0s"),
-            Field.of("maxWait", "Longest wait", "How long callers wait before they go elsewhere.")
-                    .otherwise("1h, and a finding"),
-            Field.of("longestLine", "Longest line", "How many callers may wait at once.")
-                    .otherwise("any number")
-                    .between(1, 9999, "callers"),
             Field.of(
                             "precedence",
                             "Precedence",
                             "Whose callers come first where queues share agents; the higher the sooner.")
                     .usual("0")
                     .between(0, 100, "steps"),
-            NO_AGENTS,
-            Field.of("overflow", "Overflow", "Where callers go who have waited longest."),
+            Field.of("longestLine", "Longest line", "How many callers may wait at once.")
+                    .otherwise("any number")
+                    .between(1, 9999, "callers"),
             Field.of("full", "Full", "Where callers go who find the longest line."),
+            NO_AGENTS,
+            Field.of("attempts", "Attempts", "How many phones are rung to the end before callers go to the overflow.")
+                    .otherwise("no limit")
+                    .between(1, 1000, "phones"),
+            Field.of("maxWait", "Longest wait", "How long callers wait before they go elsewhere.")
+                    .otherwise("30m, and a finding"),
+            Field.of("overflow", "Overflow", "Where callers go who have waited longest."),
             NOTICE,
             Field.of("onJoining", "On joining", "What is said before the wait begins."),
+            Field.of("language", "Language", "In which callers are spoken to from joining on.")
+                    .otherwise("the call's"),
             Field.of("hears", "Hears", "What is heard during the wait.").otherwise("the route's, else silence"),
             MEANWHILE,
             CALLBACK,
             Field.of("tellAgent", "Tells the agent", "What the agent hears before the call is put through.")
                     .with(Field.each("Item", "A prompt, or how long the caller has waited.")),
             Field.of("shownAs", "Shown as", "Stands before the caller's name on the phones that ring."),
-            Field.of("language", "Language", "In which callers are spoken to from joining on.")
-                    .otherwise("the call's"),
-            Field.of("callerId", "Shows", "The number that agents show who call out for it."),
             Field.of(
                     "serviceLevel",
                     "Service level",
@@ -134,10 +138,6 @@ final class QueueFields {
                     "abandonedAfter",
                     "Abandoned after",
                     "Who gives up sooner is not counted as abandoned, nor in the service level."),
-            Field.of(
-                    "sameAgentWithin",
-                    "Same agent within",
-                    "For how long somebody who calls again comes to the same agent."),
             Field.of("record", "Record", "Whether calls are recorded.").otherwise("as the route says"));
 
     private QueueFields() {}

@@ -72,28 +72,32 @@ final class SiteFields {
                             Field.of("tag", "Tagged", "A tag that contacts have.")),
             Field.of("while", "While", "Takes calls only while hours are in this state.")
                     .otherwise("always"),
-            CommonFields.TO,
-            Field.of("shownAs", "Shown as", "Stands before the caller's name on the phones that ring."),
-            Field.of("ring", "Rings as", "How phones ring, so that people can tell such calls by ear.")
-                    .otherwise("as the phone does"),
             Field.of(
-                            "hears",
-                            "Hears",
-                            "What callers hear while they wait or a phone rings, where nothing else is said to be heard.")
-                    .otherwise("ringing, or silence in queues"),
-            CommonFields.SETS.otherwise("the contact's, else the default"),
-            Field.of("record", "Record", "Whether calls are recorded.").otherwise("as the queue says"),
+                            "before",
+                            "Before",
+                            "Others that it stands before, whatever they are for: all, for callers to be blocked or let through whatever they call, or some.")
+                    .otherwise("none")
+                    .with(Field.each("Route", "A route that it stands before.")),
+            CommonFields.enabled("One that is off is kept and takes no call."),
+            CommonFields.TO,
             Field.of(
                             "withheld",
                             "Without a number",
                             "Where callers go who withhold their number, or whose number is unavailable.")
                     .otherwise("as everyone"),
+            CommonFields.SETS.otherwise("the contact's, else the default"),
             Field.of(
-                            "beforeAll",
-                            "Before all",
-                            "Ranked before every route that is not, for callers to be blocked or let through whatever they call.")
-                    .usual("false"),
-            CommonFields.enabled("One that is off is kept and takes no call."));
+                            "hears",
+                            "Hears",
+                            "What callers hear while they wait or a phone rings, where nothing else is said to be heard.")
+                    .otherwise("ringing, or silence in queues"),
+            Field.of("record", "Record", "Whether calls are recorded.").otherwise("as the queue says"),
+            Field.of("shownAs", "Shown as", "Stands before the caller's name on the phones that ring."),
+            Field.of(
+                            "alert",
+                            "Alert",
+                            "How phones ring, so that people can tell such calls by ear (RFC 7462, Alert-Info).")
+                    .otherwise("as the phone does"));
 
     static final List<Field> HOURS = List.of(
             CommonFields.NAME,

@@ -8,6 +8,7 @@ import app.bittern.plan.Route;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /// Which route takes which calls to a number: the best whose conditions all hold.
 ///
@@ -32,7 +33,7 @@ public record Beginnings(List<Taken> taken, CallSet unmatched) {
             if (left.isEmpty()) {
                 break;
             }
-            CallSet calls = left.and(calls(graph, route));
+            CallSet calls = left.and(calls(graph, route, called));
             left = left.minus(calls);
             languages.forEach((language, begun) -> {
                 CallSet some = calls.and(begun);
@@ -45,8 +46,18 @@ public record Beginnings(List<Taken> taken, CallSet unmatched) {
         return new Beginnings(taken, left);
     }
 
+    /// The calls to a number that is a route's for which its other conditions hold, and those of no route that stands
+    /// before it by its name.
+    public static CallSet calls(StateGraph graph, Route route, E164 called) {
+        CallSet calls = holds(graph, route);
+        for (Route other : graph.plan().routes().before(route, Optional.of(called))) {
+            calls = calls.minus(holds(graph, other));
+        }
+        return calls;
+    }
+
     /// The calls for which the conditions of a route hold, apart from the number called.
-    public static CallSet calls(StateGraph graph, Route route) {
+    public static CallSet holds(StateGraph graph, Route route) {
         return graph.calls(route.caller(), route.holdsWhile());
     }
 }

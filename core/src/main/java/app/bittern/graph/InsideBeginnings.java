@@ -68,6 +68,11 @@ public final class InsideBeginnings {
                 continue;
             }
             CallSet calls = left.and(classes.of(index, new Route.From.Any(), route.holdsWhile()));
+            for (Route other : plan.routes().before(route, dialling.number())) {
+                if (Phones.is(plan, phone, other.caller())) {
+                    calls = calls.minus(classes.of(index, new Route.From.Any(), other.holdsWhile()));
+                }
+            }
             left = left.minus(calls);
             if (!calls.isEmpty()) {
                 begun.add(new Begun(

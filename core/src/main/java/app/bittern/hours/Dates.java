@@ -22,7 +22,7 @@ public final class Dates {
         return within(LocalDate.parse(text));
     }
 
-    /// `2026-11-28T20:00`.
+    /// `2026-11-24T21:15`.
     ///
     /// @throws DateTimeException where it is none, or of another year
     public static LocalDateTime dateTime(String text) {

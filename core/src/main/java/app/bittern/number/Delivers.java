@@ -1,8 +1,11 @@
 package app.bittern.number;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /// The form in which a trunk delivers called numbers, such as `last 6`.
 public sealed interface Delivers {
@@ -28,7 +31,7 @@ public sealed interface Delivers {
     /// The last digits only.
     record Last(int digits) implements Delivers {
         public Last {
-            if (digits < 2 || digits > 12) {
+            if (digits < FEWEST || digits > MOST) {
                 throw new IllegalArgumentException(digits + " digits: " + ALLOWED);
             }
         }
@@ -37,6 +40,19 @@ public sealed interface Delivers {
         public String toString() {
             return "last " + digits;
         }
+    }
+
+    /// The least and the most digits that can be delivered alone.
+    int FEWEST = 2;
+
+    int MOST = 12;
+
+    /// Every form there is, the whole number first.
+    static List<Delivers> all() {
+        return Stream.concat(
+                        Stream.<Delivers>of(new International(), new National()),
+                        IntStream.rangeClosed(FEWEST, MOST).mapToObj(Last::new))
+                .toList();
     }
 
     /// The digits of a number as a trunk delivers them: `+441632960100`, `01632960100`, `960100`.
@@ -58,7 +74,7 @@ public sealed interface Delivers {
         Matcher last = Pattern.compile("last ([0-9]{1,2})").matcher(text);
         if (last.matches()) {
             int digits = Integer.parseInt(last.group(1));
-            return digits >= 2 && digits <= 12 ? Optional.of(new Last(digits)) : Optional.empty();
+            return digits >= FEWEST && digits <= MOST ? Optional.of(new Last(digits)) : Optional.empty();
         }
         return switch (text) {
             case "e164" -> Optional.of(new International());

@@ -260,7 +260,7 @@ public final class Outline {
 
     /// Whether everything about an object is said in its own row.
     private static boolean leaf(PlanObject object) {
-        return object instanceof Mailbox mailbox && mailbox.operator().isEmpty();
+        return object instanceof Mailbox mailbox && mailbox.keyZero().isEmpty();
     }
 
     /// Extensions dialled in a menu: one row for all, one under it for each that is drawn.

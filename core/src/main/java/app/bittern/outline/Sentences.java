@@ -76,7 +76,8 @@ final class Sentences {
         route.holdsWhile()
                 .ifPresent(during ->
                         parts.add(Part.plain("while " + plan.title(during.hours()) + " is " + during.state())));
-        parts.add(Part.muted((route.beforeAll() ? "before all, by route " : "by route ") + route.title()));
+        parts.add(Part.muted(
+                route.before().words(plan).map(before -> before + ", ").orElse("") + "by route " + route.title()));
         route.dress().shownAs().ifPresent(prefix -> parts.add(Part.muted("shown as “" + prefix + "”")));
         return parts;
     }
@@ -255,7 +256,7 @@ final class Sentences {
         if (causes.getFirst() instanceof Cause.Within(String pressed, String digits)) {
             return List.of(Part.key(pressed), Part.muted("then"), Part.key(digits));
         }
-        if (causes.getFirst() instanceof Cause.Operator) {
+        if (causes.getFirst() instanceof Cause.KeyZero) {
             return List.of(Part.key("0"), Part.plain("in the greeting"));
         }
         if (causes.getFirst() instanceof Cause.Digits) {
@@ -337,7 +338,7 @@ final class Sentences {
             case Cause.Unreachable off -> "unreachable";
             case Cause.Forwarded always -> "always";
             case Cause.Message message -> "";
-            case Cause.Operator operator -> "0";
+            case Cause.KeyZero zero -> "0";
             case Cause.Digits digits -> "digits given";
             case Cause.Looked(Answer answer, boolean keyed) -> (keyed ? "digits given, " : "") + answer.word();
             case Cause.NoValidDigits none -> "no valid digits";

@@ -95,7 +95,7 @@ public record Path(List<Step> steps, End end, Span span, CallSet calls, CallSet 
             case Cause.Callback(String pressed) -> List.of(pressed);
             case Cause.Within(String pressed, String digits) -> List.of(pressed, digits);
             case Cause.Dialled(String extension) -> List.of(extension);
-            case Cause.Operator operator -> List.of("0");
+            case Cause.KeyZero zero -> List.of("0");
             case Cause.Digits(Optional<String> found) ->
                 List.of(found.map(number -> plan.find(new Ref(Kind.CONTACT, number), Contact.class)
                                 .flatMap(Contact::account)

@@ -21,10 +21,10 @@ import app.bittern.plan.Kind;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Ref;
 import app.bittern.plan.Route;
+import app.bittern.plan.RouteOrder;
 import app.bittern.plan.Traffic;
 import java.math.BigDecimal;
 import java.time.LocalDateTime;
-import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -76,7 +76,7 @@ public record RouteRanks(E164 called, List<Rank> ranks, Optional<String> unmatch
 
         RouteRanks ranks() {
             List<Route> routes = plan().routes().called(Optional.of(called)).stream()
-                    .sorted(RouteChoice::compare)
+                    .sorted(RouteOrder.BY_RANK)
                     .toList();
             Optional<Traffic.Rates> rates = plan().find(new Ref(Kind.TRAFFIC, Traffic.KEY), Traffic.class)
                     .flatMap(
@@ -84,25 +84,31 @@ public record RouteRanks(E164 called, List<Rank> ranks, Optional<String> unmatch
             Map<Ref, Double> shares = shares(routes, rates);
             Map<Ref, Integer> contacts = contacts(routes);
             Map<Ref, CallSet> taken = new LinkedHashMap<>();
-            List<Rank> ranks = new ArrayList<>();
             CallSet left = graph.classes().all();
             for (Route route : routes) {
-                CallSet meant = route.enabled()
-                        ? Beginnings.calls(graph, route)
+                CallSet calls = route.enabled()
+                        ? left.and(Beginnings.calls(graph, route, called))
                         : graph.classes().none();
-                CallSet calls = left.and(meant);
                 left = left.minus(calls);
-                ranks.add(new Rank(
-                        route,
-                        calls.isEmpty() ? Optional.empty() : Optional.of(words.words(calls)),
-                        taken.entrySet().stream()
-                                .filter(earlier -> earlier.getValue().meets(meant))
-                                .map(Map.Entry::getKey)
-                                .toList(),
-                        shares.getOrDefault(route.ref(), 0.0),
-                        contacts.getOrDefault(route.ref(), 0)));
                 taken.put(route.ref(), calls);
             }
+            List<Rank> ranks = RouteOrder.listed(routes).stream()
+                    .map(route -> {
+                        CallSet calls =
+                                taken.getOrDefault(route.ref(), graph.classes().none());
+                        CallSet meant = route.enabled() ? Beginnings.holds(graph, route) : calls;
+                        return new Rank(
+                                route,
+                                calls.isEmpty() ? Optional.empty() : Optional.of(words.words(calls)),
+                                taken.entrySet().stream()
+                                        .filter(other -> !other.getKey().equals(route.ref())
+                                                && other.getValue().meets(meant))
+                                        .map(Map.Entry::getKey)
+                                        .toList(),
+                                shares.getOrDefault(route.ref(), 0.0),
+                                contacts.getOrDefault(route.ref(), 0));
+                    })
+                    .toList();
             return new RouteRanks(
                     called,
                     ranks,

@@ -32,7 +32,7 @@ public final class RouteTakes {
             CallSet left = graph.classes().all();
             boolean particular = false;
             for (Route route : RouteChoice.inOrder(paths.plan(), number)) {
-                CallSet calls = left.and(Beginnings.calls(graph, route));
+                CallSet calls = left.and(Beginnings.calls(graph, route, number));
                 if (!calls.isEmpty()) {
                     taken.computeIfAbsent(
                             route.ref(), ref -> paths.call(number, calls).orElseThrow());
@@ -54,7 +54,7 @@ public final class RouteTakes {
     public static boolean takes(Paths paths, Route route, E164 number) {
         CallSet left = paths.graph().classes().all();
         for (Route one : RouteChoice.inOrder(paths.plan(), number)) {
-            CallSet calls = left.and(Beginnings.calls(paths.graph(), one));
+            CallSet calls = left.and(Beginnings.calls(paths.graph(), one, number));
             if (one.equals(route)) {
                 return !calls.isEmpty();
             }

@@ -10,6 +10,7 @@ import app.bittern.plan.InboundNumber;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Ref;
 import app.bittern.plan.Route;
+import app.bittern.plan.RouteOrder;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -43,15 +44,16 @@ public final class RouteTies {
         Map<Ref, First> first = new LinkedHashMap<>();
         for (E164 number : numbers(paths.plan())) {
             List<Route> routes = RouteChoice.inOrder(paths.plan(), number);
-            List<CallSet> holds =
-                    routes.stream().map(route -> Beginnings.calls(graph, route)).toList();
+            List<CallSet> holds = routes.stream()
+                    .map(route -> Beginnings.calls(graph, route, number))
+                    .toList();
             CallSet left = graph.classes().all();
             List<CallSet> takes = new ArrayList<>();
             CallSet ahead = graph.classes().none();
             for (int other = 0;
                     other < routes.size() && (!left.isEmpty() || (other > 0 && tied(routes, other - 1, other)));
                     other++) {
-                boolean equal = other > 0 && RouteChoice.compare(routes.get(other - 1), routes.get(other)) == 0;
+                boolean equal = other > 0 && tied(routes, other - 1, other);
                 ahead = equal ? ahead : graph.classes().none();
                 CallSet both = ahead.and(holds.get(other));
                 if (!both.isEmpty()) {
@@ -80,7 +82,7 @@ public final class RouteTies {
     }
 
     private static boolean tied(List<Route> routes, int one, int other) {
-        return RouteChoice.compare(routes.get(one), routes.get(other)) == 0;
+        return RouteOrder.BY_RANK.compare(routes.get(one), routes.get(other)) == 0;
     }
 
     /// The inbound numbers, as they are the ones that people know, and one like each other that can be called.

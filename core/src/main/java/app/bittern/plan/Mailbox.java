@@ -9,14 +9,14 @@ import java.util.stream.Stream;
 
 /// Takes a message (voicemail).
 ///
-/// @param owner      whose it is, where it is not that of those whose extension has it
-/// @param deliver    how messages are sent
-/// @param greetings  what is said instead to callers who come for a reason
-/// @param pin        asked for when messages are collected
-/// @param email      where messages are sent
-/// @param maxMessage the longest message
-/// @param maxMessages       how many messages are kept; then it is full
-/// @param operator   where key 0 leads while the greeting is said
+/// @param owner          whose it is, where it is not that of those whose extension has it
+/// @param greetings      what is said instead to callers who come for a reason
+/// @param keyZero        where key 0 leads while the greeting is said
+/// @param email          where messages are sent
+/// @param deliver        how messages are sent
+/// @param longestMessage the longest message
+/// @param mostMessages   how many messages are kept; then it is full
+/// @param pin            asked for when messages are collected
 public record Mailbox(
         String key,
         Optional<String> name,
@@ -25,12 +25,12 @@ public record Mailbox(
         Optional<Ref> owner,
         Optional<Spoken> greeting,
         Map<Reason, Spoken> greetings,
-        Optional<Pin> pin,
+        Optional<Destination> keyZero,
         List<String> email,
         Deliver deliver,
-        Optional<Seconds> maxMessage,
-        Optional<Integer> maxMessages,
-        Optional<Destination> operator)
+        Optional<Seconds> longestMessage,
+        Optional<Integer> mostMessages,
+        Optional<Pin> pin)
         implements PlanObject {
     public Mailbox {
         greetings = Collections.unmodifiableMap(new LinkedHashMap<>(greetings));
@@ -39,9 +39,9 @@ public record Mailbox(
 
     /// How messages are sent to those who are sent them.
     ///
-    /// @param attach     whether with the sound
+    /// @param withSound  whether with the sound
     /// @param thenRemove whether they are not kept then
-    public record Deliver(boolean attach, boolean thenRemove) {
+    public record Deliver(boolean withSound, boolean thenRemove) {
         /// Told of, and kept.
         public static final Deliver TOLD = new Deliver(false, false);
     }
@@ -54,11 +54,11 @@ public record Mailbox(
             Optional<String> number,
             Optional<Spoken> greeting,
             Map<Reason, Spoken> greetings,
-            Optional<Pin> pin,
+            Optional<Destination> keyZero,
             List<String> email,
-            Optional<Seconds> maxMessage,
-            Optional<Integer> maxMessages,
-            Optional<Destination> operator) {
+            Optional<Seconds> longestMessage,
+            Optional<Integer> mostMessages,
+            Optional<Pin> pin) {
         this(
                 key,
                 name,
@@ -67,12 +67,12 @@ public record Mailbox(
                 Optional.empty(),
                 greeting,
                 greetings,
-                pin,
+                keyZero,
                 email,
                 Deliver.TOLD,
-                maxMessage,
-                maxMessages,
-                operator);
+                longestMessage,
+                mostMessages,
+                pin);
     }
 
     /// Why a caller has come to a mailbox.
@@ -125,11 +125,11 @@ public record Mailbox(
                 owned,
                 greets,
                 kept,
-                pin,
+                places.may("keyZero", keyZero),
                 email,
                 deliver,
-                maxMessage,
-                maxMessages,
-                places.may("operator", operator));
+                longestMessage,
+                mostMessages,
+                pin);
     }
 }

@@ -19,27 +19,27 @@ import java.util.stream.Stream;
 /// @param mayLogIn       who may log in besides those who are always in
 /// @param pin            asked for on logging in
 /// @param needs          what an agent must speak or know for a call
+/// @param sameAgentWithin for so long, somebody who calls again comes to the same agent if that one is free
+/// @param callerId       what agents show who call out for it
 /// @param ringEach       how long each agent rings
 /// @param pauseBetweenRounds     the pause between two rounds
-/// @param attempts       phones rung to the end before callers go to `overflow`; no limit where absent
 /// @param wrapUp         how long an agent is left alone after a call
+/// @param precedence     which queue's callers come first among queues that share agents; the higher the sooner
+/// @param longestLine       callers who may wait at once, then `full`
+/// @param full           where callers go who find it full
+/// @param attempts       phones rung to the end before callers go to `overflow`; no limit where absent
 /// @param maxWait        the longest wait after what is said on joining, then `overflow`; without it callers wait up to
 ///                       [#LONGEST_WAIT]
-/// @param longestLine       callers who may wait at once, then `full`
-/// @param precedence     which queue's callers come first among queues that share agents; the higher the sooner
 /// @param overflow       where callers go who have waited too long
-/// @param full           where callers go who find it full
 /// @param notice         said to everyone first, for a while
 /// @param onJoining      said before the wait begins
+/// @param language       in which callers are spoken to from joining on
 /// @param hears          heard during the wait
 /// @param meanwhile      said and offered during the wait
 /// @param callback       how callers are rung back who choose so
 /// @param tellAgent      said to the agent who takes the call, before it is put through
 /// @param shownAs        what the agent's phone shows
-/// @param language       in which callers are spoken to from joining on
-/// @param callerId       what agents show who call out for it
 /// @param abandonedAfter callers who give up sooner are not counted as abandoned
-/// @param sameAgentWithin for so long, somebody who calls again comes to the same agent if that one is free
 /// @param recording      whether calls are recorded
 public record Queue(
         String key,
@@ -51,28 +51,28 @@ public record Queue(
         MayLogIn mayLogIn,
         Optional<Pin> pin,
         Optional<Needs> needs,
+        Optional<Seconds> sameAgentWithin,
+        Optional<E164> callerId,
         Seconds ringEach,
         Seconds pauseBetweenRounds,
-        Optional<Integer> attempts,
         Seconds wrapUp,
-        Optional<Seconds> maxWait,
-        Optional<Integer> longestLine,
         int precedence,
-        NoAgents noAgents,
-        Optional<Destination> overflow,
+        Optional<Integer> longestLine,
         Optional<Destination> full,
+        NoAgents noAgents,
+        Optional<Integer> attempts,
+        Optional<Seconds> maxWait,
+        Optional<Destination> overflow,
         Optional<Notice> notice,
         Optional<Spoken> onJoining,
+        Optional<String> language,
         Optional<Hears> hears,
         List<Meanwhile> meanwhile,
         Optional<Callback> callback,
         List<Told> tellAgent,
         Optional<String> shownAs,
-        Optional<String> language,
-        Optional<E164> callerId,
         Optional<ServiceLevel> serviceLevel,
         Optional<Seconds> abandonedAfter,
-        Optional<Seconds> sameAgentWithin,
         Optional<Boolean> recording)
         implements PlanObject {
     /// How long callers wait where no longest wait is given: nobody holds on for longer.
@@ -110,15 +110,57 @@ public record Queue(
     }
 
     /// Who may log in by phone.
-    public enum MayLogIn {
-        /// Those who are listed as agents.
-        LISTED,
-        /// Whoever knows the PIN.
-        ANYBODY_WITH_PIN;
+    public sealed interface MayLogIn {
+        /// What is allowed, as a refusal says it.
+        String ALLOWED = "listed, everybody, or a class of service such as class-of-service/desk";
 
-        /// As the plan file writes it.
-        public String word() {
-            return name().toLowerCase(Locale.ROOT).replace('_', '-');
+        /// Those who are listed as agents.
+        static MayLogIn onlyListed() {
+            return new Listed();
+        }
+
+        /// Those who are listed as agents.
+        record Listed() implements MayLogIn {
+            @Override
+            public String toString() {
+                return "listed";
+            }
+        }
+
+        /// Whoever has a phone of the site.
+        record Everybody() implements MayLogIn {
+            @Override
+            public String toString() {
+                return "everybody";
+            }
+        }
+
+        /// Those whose phone has that class of service.
+        record OfClass(Ref classOfService) implements MayLogIn {
+            @Override
+            public String toString() {
+                return classOfService.toString();
+            }
+        }
+
+        /// Reads what `toString` writes.
+        static Optional<MayLogIn> parse(String text) {
+            return switch (text) {
+                case "listed" -> Optional.of(onlyListed());
+                case "everybody" -> Optional.of(new Everybody());
+                default ->
+                    Ref.parse(text)
+                            .filter(ref -> ref.kind() == Kind.CLASS_OF_SERVICE)
+                            .map(OfClass::new);
+            };
+        }
+
+        private MayLogIn over(Places places) {
+            return this instanceof OfClass(Ref classOfService)
+                    ? places.entry("mayLogIn", Role.DECIDES_BY, classOfService, Kind.CLASS_OF_SERVICE)
+                            .<MayLogIn>map(OfClass::new)
+                            .orElse(onlyListed())
+                    : this;
         }
     }
 
@@ -431,28 +473,28 @@ public record Queue(
                 mayLogIn,
                 pin,
                 needs,
+                sameAgentWithin,
+                callerId,
                 ringEach,
                 pauseBetweenRounds,
-                attempts,
                 wrapUp,
-                longest,
-                longestLine,
                 precedence,
-                noAgents,
-                overflow,
+                longestLine,
                 full,
+                noAgents,
+                attempts,
+                longest,
+                overflow,
                 notice,
                 onJoining,
+                language,
                 hears,
                 items,
                 offered,
                 tellAgent,
                 shownAs,
-                language,
-                callerId,
                 serviceLevel,
                 abandonedAfter,
-                sameAgentWithin,
                 recording);
     }
 
@@ -484,36 +526,36 @@ public record Queue(
                 number,
                 order,
                 places.items("agents", agents, (place, agent) -> agent.over(place)),
-                mayLogIn,
+                mayLogIn.over(places),
                 pin,
                 needs,
+                sameAgentWithin,
+                callerId,
                 ringEach,
                 pauseBetweenRounds,
-                attempts,
                 wrapUp,
-                maxWait,
-                longestLine,
                 precedence,
+                longestLine,
+                longestLine.isPresent() ? places.needs("full", full) : places.may("full", full),
                 new NoAgents(
                         noAgents.refuseNew(),
                         noAgents.moveWaiting(),
                         noAgents.refuseNew() || noAgents.moveWaiting()
                                 ? none.needs("to", noAgents.to())
                                 : none.may("to", noAgents.to())),
+                attempts,
+                maxWait,
                 places.needs("overflow", overflow),
-                longestLine.isPresent() ? places.needs("full", full) : places.may("full", full),
                 notice.flatMap(one -> one.over(places.in("notice"))),
                 places.spoken("onJoining", onJoining),
+                language,
                 Hears.over(hears, places, "hears"),
                 places.items("meanwhile", meanwhile, (item, one) -> Optional.of(one.over(item))),
                 callback.map(one -> one.over(places.in("callback"))),
                 places.each("tellAgent", tellAgent, Queue::told),
                 shownAs,
-                language,
-                callerId,
                 serviceLevel,
                 abandonedAfter,
-                sameAgentWithin,
                 recording);
     }
 }

@@ -20,6 +20,8 @@ public enum Role {
     BELONGS_TO("belongs to"),
     /// What happens there sets the object off.
     LISTENS_TO("listens to"),
+    /// What the object comes before, where both would do.
+    STANDS_BEFORE("stands before"),
     /// What the object changes.
     WORKS_ON("works on"),
     /// What the object tells of: expected calls, test calls, notes.

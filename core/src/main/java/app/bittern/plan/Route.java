@@ -3,15 +3,16 @@ package app.bittern.plan;
 import app.bittern.number.E164;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 
 /// A rule that takes calls by called number, caller and time, and sends them on.
 ///
 /// @param holdsWhile the hours it is limited to
-/// @param to       where its calls go
-/// @param sets     what its calls are given
-/// @param dress    how its calls are presented
-/// @param withheld where callers go who come without a number; as everyone where absent
-/// @param beforeAll whether it is ranked before every route that is not
+/// @param before     which others it stands before, whatever they are for
+/// @param to         where its calls go
+/// @param withheld   where callers go who come without a number; as everyone where absent
+/// @param sets       what its calls are given
+/// @param dress      how its calls are presented
 public record Route(
         String key,
         Optional<String> name,
@@ -19,12 +20,12 @@ public record Route(
         Called called,
         From caller,
         Optional<While> holdsWhile,
+        Before before,
+        boolean enabled,
         Optional<Destination> to,
-        Sets sets,
-        Dress dress,
         Optional<Destination> withheld,
-        boolean beforeAll,
-        boolean enabled)
+        Sets sets,
+        Dress dress)
         implements PlanObject {
 
     /// Which called numbers it takes.
@@ -51,6 +52,43 @@ public record Route(
                             && number.compareTo(from) >= 0
                             && number.compareTo(to) <= 0;
             };
+        }
+    }
+
+    /// Which other routes it stands before, whatever they are for.
+    public sealed interface Before {
+        /// None: it stands where what it is for puts it.
+        static Before none() {
+            return new These(List.of());
+        }
+
+        /// How all of them are written.
+        String ALL = "all";
+
+        /// Every route that does not say so too.
+        record All() implements Before {}
+
+        /// Some, each by itself.
+        record These(List<Ref> routes) implements Before {
+            public These {
+                routes = List.copyOf(routes);
+            }
+        }
+
+        /// As a sentence says it: `before all`, `before Main line and Freight`; absent where it is before none.
+        default Optional<String> words(Plan plan) {
+            return switch (this) {
+                case All all -> Optional.of("before all");
+                case These(List<Ref> routes) when routes.isEmpty() -> Optional.empty();
+                case These(List<Ref> routes) ->
+                    Optional.of("before " + routes.stream().map(plan::title).collect(Collectors.joining(" and ")));
+            };
+        }
+
+        private Before over(Places places) {
+            return this instanceof These(List<Ref> routes)
+                    ? new These(places.refs("before", Role.STANDS_BEFORE, routes, Kind.ROUTE))
+                    : this;
         }
     }
 
@@ -104,23 +142,27 @@ public record Route(
 
     /// How a call is presented to those it rings.
     ///
+    /// @param hears   what the caller hears while a phone rings or an agent is waited for
+    /// @param record  whether calls are recorded
     /// @param shownAs put before the caller's name
-    /// @param ring   internal, external or priority
-    /// @param record whether calls are recorded
+    /// @param alert   how phones ring: one of [#ALERTS]
     public record Dress(
-            Optional<String> shownAs, Optional<String> ring, Optional<Ref> hears, Optional<Boolean> record) {
+            Optional<Ref> hears, Optional<Boolean> record, Optional<String> shownAs, Optional<String> alert) {
+        /// How phones can be told to ring, by what an Alert-Info header says (RFC 7462).
+        public static final List<String> ALERTS = List.of("source:internal", "source:external", "priority:high");
+
         /// Presented as it is.
         public static final Dress PLAIN =
                 new Dress(Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
 
         Dress over(Places places) {
-            return new Dress(shownAs, ring, places.ref("hears", Role.PLAYS, hears, Kind.MUSIC), record);
+            return new Dress(places.ref("hears", Role.PLAYS, hears, Kind.MUSIC), record, shownAs, alert);
         }
     }
 
-    /// The same before all routes that are not.
-    public Route first() {
-        return new Route(key, name, note, called, caller, holdsWhile, to, sets, dress, withheld, true, enabled);
+    /// The same before some others.
+    public Route before(Before others) {
+        return new Route(key, name, note, called, caller, holdsWhile, others, enabled, to, withheld, sets, dress);
     }
 
     @Override
@@ -142,11 +184,11 @@ public record Route(
                 called,
                 caller,
                 holdsWhile.flatMap(hours -> hours.over(places, "while")),
+                before.over(places),
+                enabled,
                 places.needsInRoute("to", to),
-                sets,
-                dress.over(places),
                 places.mayInRoute("withheld", withheld),
-                beforeAll,
-                enabled);
+                sets,
+                dress.over(places));
     }
 }

@@ -23,12 +23,16 @@ public final class RouteIndex {
     private final List<Entry> ranges = new ArrayList<>();
     private final List<Entry> any = new ArrayList<>();
     private final List<Route> all;
+    private final Map<Ref, List<Route>> before = new HashMap<>();
 
     /// A route and its place among all.
     private record Entry(int place, Route route) {}
 
     private RouteIndex(List<Route> routes) {
         this.all = routes;
+        routes.forEach(route -> RouteOrder.named(route)
+                .forEach(named ->
+                        before.computeIfAbsent(named, ref -> new ArrayList<>()).add(route)));
         for (int place = 0; place < routes.size(); place++) {
             Entry entry = new Entry(place, routes.get(place));
             switch (entry.route().called()) {
@@ -45,6 +49,20 @@ public final class RouteIndex {
 
     static RouteIndex of(Plan plan) {
         return new RouteIndex(plan.all(Route.class).toList());
+    }
+
+    /// The routes that stand before one by its name, which is passed over where one of these holds too.
+    public List<Route> before(Route route) {
+        return before.getOrDefault(route.ref(), List.of());
+    }
+
+    /// Those of them that are enabled and for a called number.
+    public List<Route> before(Route route, Optional<E164> called) {
+        return before(route).stream()
+                .filter(other -> other.enabled()
+                        && (other.called() instanceof Route.Called.Any
+                                || called.filter(other.called()::takes).isPresent()))
+                .toList();
     }
 
     /// The routes that are for a called number, in the order of the plan, also those that are not enabled.

@@ -57,6 +57,11 @@ public record Seconds(int value) {
         return (unit(value / 3600, " h ") + unit(value / 60 % 60, " min ") + unit(value % 60, " s")).strip();
     }
 
+    /// So many seconds as people read them.
+    public static String said(int seconds) {
+        return new Seconds(seconds).said();
+    }
+
     @Override
     public String toString() {
         if (value == 0) {

@@ -49,12 +49,14 @@ public record Site(
 
     /// The length of one ring and the silence after it, in seconds.
     ///
-    /// Source: ITU-T E.180 Supplement 2, "Various tones used in national networks", ringing tone: GB
-    /// 0.4 on, 0.2 off, 0.4 on, 2.0 off; US 2.0 on, 4.0 off; most others 1.0 on, 4.0 off.
+    /// Source: ITU-T E.180 Supplement 2, "Various tones used in national networks", ringing tone: GB 0.4 on,
+    /// 0.2 off, 0.4 on, 2.0 off; US 2.0 on, 4.0 off; SE, PT and AT 1.0 on, 5.0 off; BE 1.0 on, 3.0 off; JP 1.0
+    /// on, 2.0 off; most others 1.0 on, 4.0 off. A part of a second counts as one: ES 1.5 on, 3.0 off.
     public int ringSeconds() {
         return ringCycle.map(Seconds::value).orElseGet(() -> switch (country) {
-            case "GB", "IE", "AU", "NZ" -> 3;
-            case "US", "CA" -> 6;
+            case "GB", "IE", "AU", "NZ", "JP" -> 3;
+            case "BE" -> 4;
+            case "US", "CA", "SE", "PT", "AT" -> 6;
             default -> 5;
         });
     }

@@ -39,7 +39,7 @@ import java.util.function.Predicate;
 ///                 delivers it; what is dialled, where a phone of the site calls
 /// @param trunk    the trunk on which it arrives, by key
 /// @param from     the caller's number, `withheld`, `unavailable`, or a phone of the site: `extension/2014`
-/// @param at       at the site's clock (`2026-11-28T20:00`), or with an offset
+/// @param at       at the site's clock (`2026-11-24T21:15`), or with an offset
 /// @param keys     by commas: `1,-,!5,5@7s`, with `again` at the end to begin anew; may be empty
 /// @param phones   `2001=busy then answers 6s` each
 /// @param switches `timetable=reduced` each
@@ -106,7 +106,7 @@ public record BenchText(
                     problems,
                     "at",
                     at,
-                    "a date and time such as 2026-11-28T20:00, of the years " + Dates.FIRST_YEAR + " to "
+                    "a date and time such as 2026-11-24T21:15, of the years " + Dates.FIRST_YEAR + " to "
                             + Dates.LAST_YEAR);
         }
         instant(at)

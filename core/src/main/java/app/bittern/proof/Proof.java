@@ -146,9 +146,10 @@ public record Proof(TestCall call, List<String> failures, Optional<Trace> trace)
                         .anyMatch(one -> one.happens() && one.what().is(id)))
                 .forEach(id -> failures.add("expected not to set off " + id + ", and it does"));
         List<String> shown = effects.stream()
-                .flatMap(one -> one.what() instanceof What.Shown(Optional<Party> phone, String text)
-                        ? Stream.of(text)
-                        : Stream.empty())
+                .flatMap(one ->
+                        one.what() instanceof What.Shown(Optional<Party> phone, String text, Optional<String> alert)
+                                ? Stream.of(text)
+                                : Stream.empty())
                 .distinct()
                 .toList();
         expected.shownAs()

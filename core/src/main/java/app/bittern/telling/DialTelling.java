@@ -13,6 +13,7 @@ import app.bittern.plan.Extension;
 import app.bittern.plan.Kind;
 import app.bittern.plan.Outbound;
 import app.bittern.plan.Ref;
+import app.bittern.plan.Seconds;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -22,7 +23,8 @@ record DialTelling(Telling telling) {
     Told dialled(Account.Dialled dialled) {
         Dialling dialling = dialled.dials().dialling();
         String who = dialled.extension().title() + " dials " + dialling.digits();
-        String waits = dialling.waits() ? " (after " + Dialling.WAIT + " s, as longer numbers begin so)" : "";
+        String waits =
+                dialling.waits() ? " (after " + Seconds.said(Dialling.WAIT) + ", as longer numbers begin so)" : "";
         return new Told(who + waits + ": " + means(dialled), rules(dialling));
     }
 

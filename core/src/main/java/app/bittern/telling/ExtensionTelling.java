@@ -7,6 +7,7 @@ import app.bittern.call.Trace;
 import app.bittern.plan.Destination;
 import app.bittern.plan.Extension;
 import app.bittern.plan.Ref;
+import app.bittern.plan.Seconds;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -26,10 +27,10 @@ record ExtensionTelling(Telling telling) {
         Extension extension = account.extension();
         return step.by().isPresent()
                 ? new Told(
-                        extension.title() + " answers after " + step.lasts() + " s",
+                        extension.title() + " answers after " + Seconds.said(step.lasts()),
                         List.of(Why.held(
                                 "answered",
-                                how(account.phone()) + " after " + step.lasts() + " s, within "
+                                how(account.phone()) + " after " + Seconds.said(step.lasts()) + ", within "
                                         + extension.ringFor().said())))
                 : untaken(extension, step.cause().orElse(new Cause.NoAnswer()));
     }

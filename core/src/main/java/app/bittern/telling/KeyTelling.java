@@ -148,12 +148,12 @@ record KeyTelling(Telling telling) {
                     "Mailbox " + mailbox.title() + " is full: the call is hung up",
                     List.of(Why.held(
                             "full",
-                            "it keeps " + mailbox.maxMessages().orElse(0) + " messages, and found is "
+                            "it keeps " + mailbox.mostMessages().orElse(0) + " messages, and found is "
                                     + account.found())));
         }
-        if (cause instanceof Cause.Operator) {
+        if (cause instanceof Cause.KeyZero) {
             return new Told(
-                    "Key 0 in mailbox " + mailbox.title() + ": to " + telling.words(mailbox.operator()),
+                    "Key 0 in mailbox " + mailbox.title() + ": to " + telling.words(mailbox.keyZero()),
                     List.of(Why.held("key 0", "pressed during the greeting")));
         }
         return new Told(
@@ -162,6 +162,6 @@ record KeyTelling(Telling telling) {
                         Why.held("message", "the call has come to a mailbox"),
                         Why.not(
                                 "key 0",
-                                mailbox.operator().isPresent() ? "not pressed" : "leads nowhere in this mailbox")));
+                                mailbox.keyZero().isPresent() ? "not pressed" : "leads nowhere in this mailbox")));
     }
 }

@@ -6,6 +6,7 @@ import app.bittern.call.Presence;
 import app.bittern.call.Trace;
 import app.bittern.plan.Destination;
 import app.bittern.plan.Queue;
+import app.bittern.plan.Seconds;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -38,11 +39,12 @@ record QueueTelling(Telling telling, Account.InQueue account) {
         }
         if (step.by().isPresent()) {
             String who = telling.by(step);
-            why.add(Why.held("answered", who + " takes the call after a wait of " + waited + " s"));
+            why.add(Why.held("answered", who + " takes the call after a wait of " + Seconds.said(waited)));
             if (account.told() > 0) {
-                why.add(Why.held("told first", who + " is told for " + account.told() + " s what the call is"));
+                why.add(Why.held(
+                        "told first", who + " is told for " + Seconds.said(account.told()) + " what the call is"));
             }
-            return new Told(who + " answers in " + queue.title() + " after a wait of " + waited + " s", why);
+            return new Told(who + " answers in " + queue.title() + " after a wait of " + Seconds.said(waited), why);
         }
         return account.pressed().map(pressed -> pressed(pressed, why)).orElseGet(() -> {
             if (account.tries().isPresent()) {
@@ -52,7 +54,7 @@ record QueueTelling(Telling telling, Account.InQueue account) {
                 return new Told(left("nobody took the call", waited, queue.overflow()), why);
             }
             why.add(Why.not("answered", "no agent took the call within the longest wait"));
-            why.add(Why.held("overflow", "the longest wait of " + waited + " s is over"));
+            why.add(Why.held("overflow", "the longest wait of " + Seconds.said(waited) + " is over"));
             return new Told(left("nobody took the call", waited, queue.overflow()), why);
         });
     }
@@ -67,7 +69,7 @@ record QueueTelling(Telling telling, Account.InQueue account) {
     }
 
     private String left(String what, int waited, Optional<Destination> to) {
-        return account.queue().title() + ": " + what + " in " + waited + " s: to " + telling.words(to);
+        return account.queue().title() + ": " + what + " in " + Seconds.said(waited) + ": to " + telling.words(to);
     }
 
     private String room() {

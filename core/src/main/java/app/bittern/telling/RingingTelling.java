@@ -26,9 +26,11 @@ record RingingTelling(Telling telling) {
             return nobodyRings(group, step, phones);
         }
         return answered(step)
-                ? new Told(telling.by(step) + " answers in " + group.title() + " after " + step.lasts() + " s", phones)
+                ? new Told(
+                        telling.by(step) + " answers in " + group.title() + " after " + Seconds.said(step.lasts()),
+                        phones)
                 : new Told(
-                        group.title() + " rang for " + step.lasts() + " s and nobody answered: to "
+                        group.title() + " rang for " + Seconds.said(step.lasts()) + " and nobody answered: to "
                                 + telling.words(group.noAnswer()),
                         and(phones, unanswered(step)));
     }
@@ -41,9 +43,11 @@ record RingingTelling(Telling telling) {
         }
         long rung = account.members().stream().filter(Account.Hunt::takesPart).count();
         return answered(step)
-                ? new Told(telling.by(step) + " answers in " + group.title() + " after " + step.lasts() + " s", phones)
+                ? new Told(
+                        telling.by(step) + " answers in " + group.title() + " after " + Seconds.said(step.lasts()),
+                        phones)
                 : new Told(
-                        group.title() + " hunted for " + step.lasts() + " s and nobody answered: to "
+                        group.title() + " hunted for " + Seconds.said(step.lasts()) + " and nobody answered: to "
                                 + telling.words(group.noAnswer()),
                         and(
                                 phones,
@@ -74,9 +78,9 @@ record RingingTelling(Telling telling) {
                     and(phones, Why.held(busy ? "busy" : "unreachable", "on at once, as nothing rings")));
         }
         return answered(step)
-                ? new Told(telling.by(step) + " answers in " + where + " after " + step.lasts() + " s", phones)
+                ? new Told(telling.by(step) + " answers in " + where + " after " + Seconds.said(step.lasts()), phones)
                 : new Told(
-                        where + " rang for " + step.lasts() + " s and nobody answered: to " + next,
+                        where + " rang for " + Seconds.said(step.lasts()) + " and nobody answered: to " + next,
                         and(phones, unanswered(step)));
     }
 
@@ -87,7 +91,7 @@ record RingingTelling(Telling telling) {
         }
         return account instanceof Account.InQueue in
                 ? in.rung().stream()
-                        .map(one -> Why.held(telling.words(one.party()), "rung after " + one.second() + " s"))
+                        .map(one -> Why.held(telling.words(one.party()), "rung after " + Seconds.said(one.second())))
                 : Stream.empty();
     }
 
@@ -116,13 +120,16 @@ record RingingTelling(Telling telling) {
             case Reaction.Off off -> Why.not(rule, OFF);
             case Reaction.Busy busy -> Why.not(rule, BUSY);
             case Reaction.Silent silent -> late(rule);
-            case Reaction.Declines(int after) -> Why.not(rule, "declines after " + after + " s of ringing");
+            case Reaction.Declines(int after) -> Why.not(rule, "declines after " + Seconds.said(after) + " of ringing");
             case Reaction.Answers(int after) ->
-                one.answersAt() < 0 ? late(rule) : Why.held(rule, "answers after " + after + " s of ringing");
+                one.answersAt() < 0
+                        ? late(rule)
+                        : Why.held(rule, "answers after " + Seconds.said(after) + " of ringing");
             case Reaction.Machine(int after) ->
                 one.answersAt() < 0
                         ? late(rule)
-                        : Why.held(rule, "its own voicemail takes the call after " + after + " s of ringing");
+                        : Why.held(
+                                rule, "its own voicemail takes the call after " + Seconds.said(after) + " of ringing");
         };
     }
 
@@ -131,7 +138,7 @@ record RingingTelling(Telling telling) {
     }
 
     private static Why unanswered(Trace.Step step) {
-        return Why.held("no answer", "nobody took the call within " + step.lasts() + " s");
+        return Why.held("no answer", "nobody took the call within " + Seconds.said(step.lasts()));
     }
 
     private static boolean answered(Trace.Step step) {

@@ -43,10 +43,23 @@ record RouteTelling(Telling telling) {
     private List<Why> ranking() {
         List<Why> why = new ArrayList<>();
         int place = 0;
-        for (RouteChoice.Ranked one : ranked()) {
+        List<RouteChoice.Ranked> all = ranked();
+        List<Route> holding = all.stream()
+                .filter(one -> one.fails().isEmpty())
+                .map(RouteChoice.Ranked::route)
+                .toList();
+        for (RouteChoice.Ranked one : all) {
             String rule = one.route().ref().toString();
             if (one.fails().isPresent()) {
                 why.add(Why.not(rule, failed(one)));
+            } else if (RouteChoice.passedOver(plan(), one.route(), holding).isPresent()) {
+                why.add(Why.not(
+                        rule,
+                        "its conditions hold too, but route "
+                                + RouteChoice.passedOver(plan(), one.route(), holding)
+                                        .map(Route::title)
+                                        .orElseThrow()
+                                + " stands before it"));
             } else if (place++ == 0) {
                 why.add(Why.held(rule, "rank 1: " + rank(one.route())));
             } else {
@@ -73,7 +86,7 @@ record RouteTelling(Telling telling) {
     }
 
     /// Why a route stands where it does.
-    private static String rank(Route route) {
+    private String rank(Route route) {
         String called = switch (route.called()) {
             case Route.Called.Exact exact -> "this very number";
             case Route.Called.Range range -> "a range that the number is in";
@@ -89,7 +102,7 @@ record RouteTelling(Telling telling) {
             case Route.From.Without without -> "callers without a number";
             case Route.From.Any any -> "any caller";
         };
-        return (route.beforeAll() ? "before all, " : "") + called + ", " + caller
+        return route.before().words(plan()).map(before -> before + ", ").orElse("") + called + ", " + caller
                 + route.holdsWhile().map(during -> ", during " + during).orElse("");
     }
 

@@ -13,6 +13,7 @@ import app.bittern.plan.Page;
 import app.bittern.plan.Party;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Ref;
+import app.bittern.plan.Seconds;
 import java.util.List;
 import java.util.Optional;
 
@@ -58,7 +59,7 @@ public record Telling(Plan plan, Bench bench) {
     private Told announced(Announcement announcement, Trace.Step step) {
         String then = words(announcement.to());
         return new Told(
-                announcement.title() + " is said (" + step.lasts() + " s), then to " + then,
+                announcement.title() + " is said (" + Seconds.said(step.lasts()) + "), then to " + then,
                 List.of(Why.held("then " + then, "everything has been said")));
     }
 

@@ -46,7 +46,10 @@ class KeyedLaterTest {
                     bench.with(List.of(new KeyPress(first + more, false, List.of(at, at + gap)), KeyPress.SILENCE)));
             Optional<Integer> pressed = heard(alone, first);
             if (pressed.isEmpty()) {
-                assertThat(added.ending()).isEqualTo(alone.ending());
+                // In a queue a key that is not offered is passed over, and the next may be one that is.
+                if (heard(added, more).isEmpty()) {
+                    assertThat(added.ending()).isEqualTo(alone.ending());
+                }
                 continue;
             }
             keyed++;

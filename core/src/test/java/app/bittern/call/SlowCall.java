@@ -32,6 +32,7 @@ import app.bittern.plan.Spoken;
 import app.bittern.plan.Switch;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -537,13 +538,13 @@ final class SlowCall {
         };
     }
 
-    /// Where a key leads that is offered in a wait: the first item that offers it counts.
+    /// Where a key leads that is offered in a wait: the item that offers it first counts.
     private End keyed(Queue queue, String key, SlowWait.Call call) {
         Queue.Offer offer = queue.meanwhile().stream()
                 .filter(item -> item.enabled()
                         && item.keys().containsKey(key)
                         && item.holdsWhile().filter(call.holds().negate()).isEmpty())
-                .findFirst()
+                .min(Comparator.comparingInt(Queue.Meanwhile::first))
                 .orElseThrow()
                 .keys()
                 .get(key);
@@ -564,20 +565,20 @@ final class SlowCall {
 
     private End mailbox(Mailbox mailbox) {
         Found found = world.finds(mailbox.ref());
-        if (SlowQueue.full(mailbox.maxMessages(), found)) {
+        if (SlowQueue.full(mailbox.mostMessages(), found)) {
             return end("hung-up", mailbox.ref());
         }
         Optional<Spoken> own = reason.map(why -> mailbox.greetings().get(why));
         int greeting = speech().said(own.isPresent() ? own : mailbox.greeting());
         KeyPress key = world.peek();
-        if (mailbox.operator().isPresent()
+        if (mailbox.keyZero().isPresent()
                 && key.digits().startsWith("0")
                 && SlowKeys.press(key, 0, greeting) <= greeting) {
             chosen();
             world.take();
             world.dialledAhead(key, 1, 0);
             second += SlowKeys.press(key, 0, greeting);
-            return go(mailbox.operator(), mailbox.ref());
+            return go(mailbox.keyZero(), mailbox.ref());
         }
         return end("message", mailbox.ref());
     }

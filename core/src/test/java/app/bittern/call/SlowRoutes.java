@@ -18,7 +18,9 @@ record SlowRoutes(Plan plan, Bench bench, Optional<E164> dialled, LocalDateTime 
     Optional<Route> route() {
         Optional<Route> best = Optional.empty();
         for (Route route : plan.all(Route.class).toList()) {
-            if (takes(route) && best.filter(other -> !ranksBefore(route, other)).isEmpty()) {
+            if (takes(route)
+                    && !passedOver(route)
+                    && best.filter(other -> !ranksBefore(route, other)).isEmpty()) {
                 best = Optional.of(route);
             }
         }
@@ -94,6 +96,14 @@ record SlowRoutes(Plan plan, Bench bench, Optional<E164> dialled, LocalDateTime 
         return false;
     }
 
+    /// Whether another that takes the call is to be tried before a route.
+    private boolean passedOver(Route route) {
+        return plan.all(Route.class)
+                .anyMatch(other -> other.before() instanceof Route.Before.These(List<Ref> named)
+                        && named.contains(route.ref())
+                        && takes(other));
+    }
+
     /// The larger the sooner: before all; called exact, range, longer prefix, any; caller exact, tag, longer prefix,
     /// withheld or unavailable, any; with hours.
     private static int[] rank(Route route) {
@@ -113,7 +123,10 @@ record SlowRoutes(Plan plan, Bench bench, Optional<E164> dialled, LocalDateTime 
             case Route.From.Any any -> 0;
         };
         return new int[] {
-            route.beforeAll() ? 1 : 0, called, caller, route.holdsWhile().isPresent() ? 1 : 0
+            route.before() instanceof Route.Before.All ? 1 : 0,
+            called,
+            caller,
+            route.holdsWhile().isPresent() ? 1 : 0
         };
     }
 }

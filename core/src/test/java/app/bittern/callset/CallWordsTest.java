@@ -180,12 +180,12 @@ class CallWordsTest {
                         together.called(),
                         together.caller(),
                         together.holdsWhile(),
+                        Route.Before.none(),
+                        true,
                         together.to(),
-                        together.sets(),
-                        together.dress(),
                         Destination.parse("hang-up"),
-                        false,
-                        true));
+                        together.sets(),
+                        together.dress()));
         assertThat(who(plan, new Route.From.Without())).contains("callers without a number");
         Plan apart = plan.with(
                 Plans.route("w", new Route.Called.Any(), new Route.From.Withheld(), Optional.empty(), "hang-up"));

@@ -27,6 +27,9 @@ public record Choosing(List<Option> options) {
         /// A language of the site.
         record Language() implements Option {}
 
+        /// The form in which a trunk delivers called numbers: `last 6`.
+        record Delivered() implements Option {}
+
         /// What is typed by hand: `outside/+441632960100`.
         record Typed(String example) implements Option {}
     }
@@ -34,6 +37,7 @@ public record Choosing(List<Option> options) {
     static final Choosing NOTHING = new Choosing(List.of());
     static final Choosing LANGUAGE = new Choosing(List.of(new Option.Language()));
     static final Choosing HOURS_STATE = new Choosing(List.of(new Option.HoursState()));
+    static final Choosing DELIVERED = new Choosing(List.of(new Option.Delivered()));
     static final Choosing ANYTHING = new Choosing(List.of(new Option.Anything()));
 
     public Choosing {

@@ -85,7 +85,7 @@ final class ListKeys {
         return Node.Fields.of(fields);
     }
 
-    /// A key made of a name: `Saturday evening` becomes `saturday-evening`.
+    /// A key made of a name: `Tuesday evening` becomes `tuesday-evening`.
     static String slug(String name) {
         String plain = Normalizer.normalize(name, Normalizer.Form.NFD)
                 .toLowerCase(Locale.ROOT)

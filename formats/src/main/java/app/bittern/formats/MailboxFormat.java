@@ -39,19 +39,19 @@ final class MailboxFormat implements KindFormat<Mailbox> {
                 owner,
                 greeting.always(),
                 greeting.byReason(),
-                fields.read("pin", Pin.ALLOWED, text -> Pin.parse(text, new Ref(Kind.MAILBOX, key))),
+                fields.destination("keyZero"),
                 fields.parsed("email", RecipientsFormat.ALLOWED_EMAIL, RecipientsFormat::email),
                 fields.inner("deliver")
                         .map(inner -> {
                             Mailbox.Deliver deliver =
-                                    new Mailbox.Deliver(inner.usualFlag("attach"), inner.usualFlag("thenRemove"));
+                                    new Mailbox.Deliver(inner.usualFlag("withSound"), inner.usualFlag("thenRemove"));
                             inner.done();
                             return deliver;
                         })
                         .orElse(Mailbox.Deliver.TOLD),
-                fields.duration("maxMessage"),
-                fields.integer("maxMessages"),
-                fields.destination("operator")));
+                fields.duration("longestMessage"),
+                fields.integer("mostMessages"),
+                fields.read("pin", Pin.ALLOWED, text -> Pin.parse(text, new Ref(Kind.MAILBOX, key)))));
     }
 
     private static Optional<Greeting> byReason(Reading fields) {
@@ -78,15 +78,15 @@ final class MailboxFormat implements KindFormat<Mailbox> {
             mailbox.greetings().forEach((reason, prompt) -> greetings.text(reason.word(), prompt));
             written.fields("greeting", greetings);
         }
-        return written.text("pin", mailbox.pin())
+        return written.text("keyZero", mailbox.keyZero())
                 .texts("email", mailbox.email())
                 .fields(
                         "deliver",
                         new Writing()
-                                .flag("attach", mailbox.deliver().attach(), false)
+                                .flag("withSound", mailbox.deliver().withSound(), false)
                                 .flag("thenRemove", mailbox.deliver().thenRemove(), false))
-                .text("maxMessage", mailbox.maxMessage())
-                .integer("maxMessages", mailbox.maxMessages())
-                .text("operator", mailbox.operator());
+                .text("longestMessage", mailbox.longestMessage())
+                .integer("mostMessages", mailbox.mostMessages())
+                .text("pin", mailbox.pin());
     }
 }

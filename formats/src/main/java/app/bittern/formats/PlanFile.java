@@ -6,6 +6,7 @@ import app.bittern.plan.Plan;
 import app.bittern.plan.PlanObject;
 import app.bittern.plan.Problem;
 import app.bittern.plan.Ref;
+import app.bittern.plan.RouteOrder;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -57,9 +58,27 @@ public final class PlanFile {
             Texts.check(node, "", problems);
             objects(node, objects, problems);
         });
-        return root.isPresent() && problems.none()
-                ? new Result.Read(Plan.of(objects))
-                : new Result.Refused(problems.inOrder());
+        Optional<Plan> plan = root.isPresent() && problems.none() ? Optional.of(Plan.of(objects)) : Optional.empty();
+        plan.ifPresent(read -> RouteOrder.round(read)
+                .ifPresent(round -> problems.add(
+                        root.flatMap(node -> within(node, Kind.ROUTE.section()))
+                                .flatMap(routes ->
+                                        within(routes, round.getFirst().key()))
+                                .flatMap(route -> within(route, "before"))
+                                .map(Node::place)
+                                .orElse(Node.Place.NONE),
+                        Kind.ROUTE.section() + "/" + round.getFirst().key() + "/before",
+                        "names that come back: " + RouteOrder.saidRound(read, round),
+                        "names of routes that do not stand before this one")));
+        return plan.filter(read -> problems.none())
+                .<Result>map(Result.Read::new)
+                .orElseGet(() -> new Result.Refused(problems.inOrder()));
+    }
+
+    private static Optional<Node> within(Node node, String field) {
+        return node instanceof Node.Fields fields
+                ? Optional.ofNullable(fields.nodes().get(field))
+                : Optional.empty();
     }
 
     private static void objects(Node root, List<PlanObject> objects, Problems problems) {

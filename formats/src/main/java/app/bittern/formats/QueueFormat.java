@@ -34,8 +34,6 @@ final class QueueFormat implements KindFormat<Queue> {
     private static final List<String> PHONE = List.of("by-phone", "always");
     private static final String OF_CALL = "of the call";
     private static final String CALLBACK = "callback";
-    private static final List<String> MAY_LOG_IN =
-            Stream.of(Queue.MayLogIn.values()).map(Queue.MayLogIn::word).toList();
     private static final List<String> NUMBERS = Stream.of(Queue.Callback.Numbers.values())
             .map(Queue.Callback.Numbers::word)
             .toList();
@@ -49,34 +47,36 @@ final class QueueFormat implements KindFormat<Queue> {
                 fields.dialled("number"),
                 HuntGroupFormat.order(fields, List.of(Order.values())).orElse(Order.LONGEST_IDLE),
                 fields.list("agents", QueueFormat::agent),
-                fields.oneOf("mayLogIn", MAY_LOG_IN)
-                        .map(word -> List.of(Queue.MayLogIn.values()).get(MAY_LOG_IN.indexOf(word)))
-                        .orElse(Queue.MayLogIn.LISTED),
+                fields.choose(
+                                "mayLogIn",
+                                Choosing.NOTHING.or("listed", "everybody").or("", Kind.CLASS_OF_SERVICE))
+                        .read("mayLogIn", Queue.MayLogIn.ALLOWED, Queue.MayLogIn::parse)
+                        .orElse(Queue.MayLogIn.onlyListed()),
                 fields.read("pin", Pin.ALLOWED, text -> Pin.parse(text, new Ref(Kind.QUEUE, key))),
                 fields.inner("needs").map(QueueFormat::needs),
+                fields.duration("sameAgentWithin"),
+                fields.e164("callerId"),
                 fields.usualDuration("ringEach"),
                 fields.usualDuration("pauseBetweenRounds"),
-                fields.integer("attempts"),
                 fields.usualDuration("wrapUp"),
-                fields.duration("maxWait"),
-                fields.integer("longestLine"),
                 fields.usualInteger("precedence"),
-                fields.inner("noAgents").map(QueueFormat::noAgents).orElse(Queue.NoAgents.WAIT),
-                fields.destination("overflow"),
+                fields.integer("longestLine"),
                 fields.destination("full"),
+                fields.inner("noAgents").map(QueueFormat::noAgents).orElse(Queue.NoAgents.WAIT),
+                fields.integer("attempts"),
+                fields.duration("maxWait"),
+                fields.destination("overflow"),
                 fields.inner("notice").map(QueueFormat::notice),
                 fields.oneSpoken("onJoining"),
+                fields.language("language"),
                 RingGroupFormat.hears(fields),
                 fields.list("meanwhile", QueueFormat::meanwhile),
                 fields.inner("callback").map(QueueFormat::callback),
                 fields.choose("tellAgent", Choosing.of(Kind.PROMPT).or("wait"))
                         .parsed("tellAgent", Queue.Told.ALLOWED, Queue.Told::parse),
                 fields.text("shownAs"),
-                fields.language("language"),
-                fields.e164("callerId"),
                 fields.read("serviceLevel", ALLOWED_LEVEL, QueueFormat::level),
                 fields.duration("abandonedAfter"),
-                fields.duration("sameAgentWithin"),
                 fields.flag("record")));
     }
 
@@ -205,29 +205,27 @@ final class QueueFormat implements KindFormat<Queue> {
                 .text("number", queue.number())
                 .text("order", queue.order().word())
                 .items("agents", queue.agents().stream().map(QueueFormat::agent).toList())
-                .text(
-                        "mayLogIn",
-                        queue.mayLogIn() == Queue.MayLogIn.LISTED
-                                ? Optional.empty()
-                                : Optional.of(queue.mayLogIn().word()))
+                .text("mayLogIn", Optional.of(queue.mayLogIn()).filter(who -> !(who instanceof Queue.MayLogIn.Listed)))
                 .text("pin", queue.pin())
                 .fields("needs", queue.needs().map(QueueFormat::needs).orElseGet(Writing::new))
+                .text("sameAgentWithin", queue.sameAgentWithin())
+                .text("callerId", queue.callerId())
                 .text("ringEach", queue.ringEach())
                 .duration("pauseBetweenRounds", queue.pauseBetweenRounds(), NONE)
-                .integer("attempts", queue.attempts())
-                .duration("wrapUp", queue.wrapUp(), NONE)
-                .text("maxWait", queue.maxWait())
-                .integer("longestLine", queue.longestLine());
+                .duration("wrapUp", queue.wrapUp(), NONE);
         if (queue.precedence() != 0) {
             written.integer("precedence", queue.precedence());
         }
+        written.integer("longestLine", queue.longestLine()).text("full", queue.full());
         if (!queue.noAgents().equals(Queue.NoAgents.WAIT)) {
             written.fields("noAgents", noAgents(queue.noAgents()));
         }
-        return written.text("overflow", queue.overflow())
-                .text("full", queue.full())
+        return written.integer("attempts", queue.attempts())
+                .text("maxWait", queue.maxWait())
+                .text("overflow", queue.overflow())
                 .fields("notice", queue.notice().map(QueueFormat::notice).orElseGet(Writing::new))
                 .text("onJoining", queue.onJoining())
+                .text("language", queue.language())
                 .text("hears", queue.hears())
                 .items(
                         "meanwhile",
@@ -235,11 +233,8 @@ final class QueueFormat implements KindFormat<Queue> {
                 .fields("callback", queue.callback().map(QueueFormat::callback).orElseGet(Writing::new))
                 .texts("tellAgent", queue.tellAgent())
                 .text("shownAs", queue.shownAs())
-                .text("language", queue.language())
-                .text("callerId", queue.callerId())
                 .text("serviceLevel", queue.serviceLevel())
                 .text("abandonedAfter", queue.abandonedAfter())
-                .text("sameAgentWithin", queue.sameAgentWithin())
                 .flag("record", queue.recording());
     }
 

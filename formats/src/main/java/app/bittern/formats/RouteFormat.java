@@ -15,7 +15,8 @@ final class RouteFormat implements KindFormat<Route> {
     static final String ALLOWED_CALLED =
             "a number such as \"+441632960100\", { prefix: \"+44163296\" } or { from: \"+441632960100\", to: \"+441632960199\" }";
     static final String ALLOWED_CALLER =
-            "a number such as \"+447700900123\", { prefix: \"+4477\" }, { tag: vip }, withheld or unavailable";
+            "a number such as \"+447700900123\", { prefix: \"+4477\" }, { tag: haulier }, withheld or unavailable";
+    private static final String BEFORE = "before";
     static final String ALLOWED_WHILE = "hours and one of their states, such as hours/terminal open";
 
     @Override
@@ -34,16 +35,24 @@ final class RouteFormat implements KindFormat<Route> {
                         .either("caller", ALLOWED_CALLER, Route.From::parse, RouteFormat::caller)
                         .orElseGet(Route.From.Any::new),
                 holdsWhile(fields),
+                before(fields),
+                fields.usualFlag("enabled"),
                 fields.destination("to", Takes.DESTINATION_IN_ROUTE),
+                fields.destination("withheld", Takes.DESTINATION_IN_ROUTE),
                 SetsFormat.read(fields),
                 new Route.Dress(
-                        fields.text("shownAs"),
-                        fields.oneOf("ring", List.of("internal", "external", "priority")),
                         fields.ref("hears", Kind.MUSIC),
-                        fields.flag("record")),
-                fields.destination("withheld", Takes.DESTINATION_IN_ROUTE),
-                fields.usualFlag("beforeAll"),
-                fields.usualFlag("enabled")));
+                        fields.flag("record"),
+                        fields.text("shownAs"),
+                        fields.oneOf("alert", Route.Dress.ALERTS))));
+    }
+
+    private static Route.Before before(Reading fields) {
+        boolean listed =
+                fields.given(BEFORE).filter(Node.Items.class::isInstance).isPresent();
+        boolean all = !listed && fields.oneOf(BEFORE, List.of(Route.Before.ALL)).isPresent();
+        List<Ref> some = listed || fields.probing() ? fields.refs(BEFORE, Kind.ROUTE) : List.of();
+        return all ? new Route.Before.All() : new Route.Before.These(some);
     }
 
     private static Optional<Route.Called> called(Reading fields) {
@@ -117,15 +126,17 @@ final class RouteFormat implements KindFormat<Route> {
                 written.fields("called", new Writing().text("from", from).text("to", to));
         }
         caller(written, route.caller());
-        written.text("while", route.holdsWhile()).text("to", route.to());
+        written.text("while", route.holdsWhile());
+        switch (route.before()) {
+            case Route.Before.All all -> written.text(BEFORE, Route.Before.ALL);
+            case Route.Before.These(List<Ref> routes) -> written.texts(BEFORE, routes);
+        }
+        written.flag("enabled", route.enabled(), true).text("to", route.to()).text("withheld", route.withheld());
         return SetsFormat.write(written, route.sets())
-                .text("shownAs", route.dress().shownAs())
-                .text("ring", route.dress().ring())
                 .text("hears", route.dress().hears())
                 .flag("record", route.dress().record())
-                .text("withheld", route.withheld())
-                .flag("beforeAll", route.beforeAll(), false)
-                .flag("enabled", route.enabled(), true);
+                .text("shownAs", route.dress().shownAs())
+                .text("alert", route.dress().alert());
     }
 
     static void caller(Writing written, Route.From caller) {

@@ -274,6 +274,8 @@ final class Shape {
         if (!words.isEmpty() && types.size() == 1) {
             ArrayNode all = json.putArray("enum");
             words.forEach(all::add);
+        } else if (!words.isEmpty()) {
+            json.put("pattern", "^(?:" + String.join("|", words) + ")$");
         }
         if (types.contains("string") && words.isEmpty()) {
             json.put("maxLength", Texts.LONGEST);

@@ -10,7 +10,7 @@ import java.util.Optional;
 
 /// Switches.
 final class SwitchFormat implements KindFormat<Switch> {
-    static final String ALLOWED_POSITION = "the name of a position, such as normal";
+    static final String ALLOWED_POSITION = "the name of a position, such as printed";
 
     @Override
     public Optional<Switch> read(String key, Reading fields) {

@@ -26,7 +26,8 @@ final class TrunkFormat implements KindFormat<Trunk> {
                         1),
                 fields.needed(
                         "delivers",
-                        fields.read("delivers", Delivers.ALLOWED, Delivers::parse),
+                        fields.choose("delivers", Choosing.DELIVERED)
+                                .read("delivers", Delivers.ALLOWED, Delivers::parse),
                         Delivers.ALLOWED,
                         new Delivers.International()),
                 fields.oneOf("deliversCaller", CALLERS)

@@ -145,7 +145,7 @@ class SarifLogTest {
     void aNewObjectIsPutWhereItsKindStandsOrInASectionOfItsOwn() {
         String route = "numbers: { \"+441632960100\": {} }\nroutes: { r: { to: mailbox/gone } }\n";
         for (String mailboxes : List.of(
-                "", "mailboxes: {}\n", "mailboxes: { other: {} }\n", "mailboxes:\n  other:\n    maxMessages: 30\n")) {
+                "", "mailboxes: {}\n", "mailboxes: { other: {} }\n", "mailboxes:\n  other:\n    mostMessages: 30\n")) {
             String text = HEAD + route + mailboxes;
             JsonNode replacement = log(text).at("/runs/0/results/0/fixes/0/artifactChanges/0/replacements/0");
             assertThat(read(replaced(text, replacement))

@@ -14,7 +14,7 @@ final class LoginOpen extends PerObject<Queue> {
             "login-open",
             "Anybody may log in",
             Severity.WARNING,
-            "A queue that anybody may log in to, without a PIN.",
+            "A queue that everybody may log in to, without a PIN.",
             "Whoever dials its code is sent its callers. Ask for a PIN, or let those who are listed log in alone.");
 
     LoginOpen() {
@@ -23,7 +23,7 @@ final class LoginOpen extends PerObject<Queue> {
 
     @Override
     Stream<Finding> look(Queue queue, Examination examination) {
-        return queue.mayLogIn() == Queue.MayLogIn.ANYBODY_WITH_PIN
+        return queue.mayLogIn() instanceof Queue.MayLogIn.Everybody
                         && queue.pin().isEmpty()
                 ? Stream.of(ABOUT.at(
                                 queue.ref(),

@@ -24,13 +24,13 @@ final class MailboxDelivery extends PerObject<Mailbox> {
     @Override
     Stream<Finding> look(Mailbox mailbox, Examination examination) {
         Mailbox.Deliver deliver = mailbox.deliver();
-        if (deliver.thenRemove() && !deliver.attach()) {
+        if (deliver.thenRemove() && !deliver.withSound()) {
             return Stream.of(ABOUT.at(
                     mailbox.ref(),
                     Pointer.of("deliver", "thenRemove"),
                     Says.the(mailbox) + " takes messages away once it has told of them, and does not send them."));
         }
-        return deliver.attach() && mailbox.email().isEmpty()
+        return deliver.withSound() && mailbox.email().isEmpty()
                 ? Stream.of(ABOUT.at(
                         mailbox.ref(),
                         Pointer.of("deliver"),

@@ -25,14 +25,14 @@ final class MailboxSmall extends PerObject<Mailbox> {
 
     @Override
     Stream<Finding> look(Mailbox mailbox, Examination examination) {
-        return mailbox.maxMessages().filter(keep -> keep < FEW).isPresent()
+        return mailbox.mostMessages().filter(keep -> keep < FEW).isPresent()
                 ? Stream.of(ABOUT.at(
                                 mailbox.ref(),
-                                Pointer.of("maxMessages"),
+                                Pointer.of("mostMessages"),
                                 Says.the(mailbox) + " is full after "
-                                        + Says.count(mailbox.maxMessages().orElseThrow(), "message") + "; " + FEW
+                                        + Says.count(mailbox.mostMessages().orElseThrow(), "message") + "; " + FEW
                                         + " or more are usual.")
-                        .of(mailbox.maxMessages().orElseThrow())
+                        .of(mailbox.mostMessages().orElseThrow())
                         .together("are full after fewer than " + FEW + " messages"))
                 : Stream.empty();
     }

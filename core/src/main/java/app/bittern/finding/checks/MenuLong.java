@@ -7,6 +7,7 @@ import app.bittern.finding.Severity;
 import app.bittern.plan.Menu;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Pointer;
+import app.bittern.plan.Seconds;
 import java.util.stream.Stream;
 
 /// A menu that speaks for more than 30 s.
@@ -39,8 +40,8 @@ final class MenuLong extends PerObject<Menu> {
                         .map(seconds -> ABOUT.at(
                                         menu.ref(),
                                         Pointer.of("prompts"),
-                                        Says.the(menu) + " speaks for " + seconds + " s in " + language + "; " + LONGEST
-                                                + " s are enough.")
+                                        Says.the(menu) + " speaks for " + Seconds.said(seconds) + " in " + language
+                                                + "; " + Seconds.said(LONGEST) + " are enough.")
                                 .of(language, seconds)))
                 .limit(1);
     }

@@ -11,7 +11,9 @@ import app.bittern.plan.Destination;
 import app.bittern.plan.Menu;
 import app.bittern.plan.Plan;
 import app.bittern.plan.PlanObject;
+import app.bittern.plan.Queue;
 import app.bittern.plan.Ref;
+import app.bittern.plan.Role;
 import app.bittern.plan.Slot;
 import java.util.ArrayDeque;
 import java.util.Deque;
@@ -43,14 +45,17 @@ final class MenuTrap implements Check {
         Set<Ref> left = left(plan);
         Map<Ref, Set<Ref>> traps = new LinkedHashMap<>();
         Set<Ref> told = new HashSet<>();
-        plan.all(Menu.class).map(Menu::ref).filter(menu -> !left.contains(menu)).forEach(menu -> {
-            if (told.add(menu)) {
-                Set<Ref> others = within(plan, menu);
-                others.remove(menu);
-                told.addAll(others);
-                traps.put(menu, others);
-            }
-        });
+        plan.all(Menu.class)
+                .map(Menu::ref)
+                .filter(menu -> !left.contains(menu) && !aside(plan, menu))
+                .forEach(menu -> {
+                    if (told.add(menu)) {
+                        Set<Ref> others = within(plan, menu);
+                        others.remove(menu);
+                        told.addAll(others);
+                        traps.put(menu, others);
+                    }
+                });
         return traps.entrySet().stream()
                 .map(trap -> {
                     String the = Says.the(plan.find(trap.getKey()).orElseThrow());
@@ -63,6 +68,27 @@ final class MenuTrap implements Check {
                     return ABOUT.at(trap.getKey(), says).alsoAt(others);
                 })
                 .toList();
+    }
+
+    /// Whether callers come to a menu only from a wait that goes on during it: an answer leads out of it.
+    private static boolean aside(Plan plan, Ref menu) {
+        List<Plan.Use> ways = plan.uses(menu).stream()
+                .filter(use ->
+                        use.slot().role() == Role.LEADS_TO && !use.object().equals(menu))
+                .toList();
+        return !ways.isEmpty()
+                && plan.find(menu).flatMap(PlanObject::number).isEmpty()
+                && ways.stream().allMatch(use -> keepsPlace(plan, use));
+    }
+
+    private static boolean keepsPlace(Plan plan, Plan.Use use) {
+        List<String> steps = use.slot().at().steps();
+        return steps.getFirst().equals("meanwhile")
+                && plan.find(use.object(), Queue.class)
+                        .map(queue -> queue.meanwhile().get(Integer.parseInt(steps.get(1))))
+                        .map(item -> item.keys().get(steps.get(3)))
+                        .filter(offer -> offer instanceof Queue.Offer.Leads leads && leads.keepPlace())
+                        .isPresent();
     }
 
     /// The objects from which some key leads out: to what is neither a menu nor only passed on the way to one.

@@ -6,6 +6,7 @@ import app.bittern.finding.Finding;
 import app.bittern.finding.Severity;
 import app.bittern.plan.Pointer;
 import app.bittern.plan.Queue;
+import app.bittern.plan.Seconds;
 import java.util.stream.Stream;
 
 /// A place in the line or an expected wait said more often than every 20 s.
@@ -36,8 +37,9 @@ final class QueuePosition extends PerObject<Queue> {
                                 Pointer.of("meanwhile", queue.meanwhile().indexOf(item), "every"),
                                 Says.the(queue) + " says "
                                         + item.say().map(Object::toString).orElse("") + " every "
-                                        + item.every().map(Object::toString).orElse("") + "; every " + LEAST
-                                        + " s are often enough.")
+                                        + item.every().map(Object::toString).orElse("") + "; every "
+                                        + Seconds.said(LEAST)
+                                        + " are often enough.")
                         .of(item.every().stream().toArray()));
     }
 }

@@ -6,6 +6,7 @@ import app.bittern.finding.Finding;
 import app.bittern.finding.Severity;
 import app.bittern.plan.Pointer;
 import app.bittern.plan.Queue;
+import app.bittern.plan.Seconds;
 import java.util.stream.Stream;
 
 /// A wrap-up time that is hardly meant.
@@ -32,8 +33,8 @@ final class QueueWrapUp extends PerObject<Queue> {
                             queue.ref(),
                             Pointer.of("wrapUp"),
                             Says.the(queue) + " leaves agents alone for "
-                                    + queue.wrapUp().said() + " after each call; less than " + SHORTEST
-                                    + " s are hardly meant.")
+                                    + queue.wrapUp().said() + " after each call; less than " + Seconds.said(SHORTEST)
+                                    + " are hardly meant.")
                     .of(queue.wrapUp()));
         }
         return wrapUp > LONGEST

@@ -45,7 +45,7 @@ final class RouteNever implements Check {
                 .toList();
         return plan.all(Route.class)
                 .filter(route -> route.enabled()
-                        && !route.beforeAll()
+                        && !(route.before() instanceof Route.Before.All)
                         && route.called() instanceof Route.Called.Any
                         && !(route.caller() instanceof Route.From.Any)
                         && examination.takes().routes().contains(route.ref()))
@@ -58,12 +58,12 @@ final class RouteNever implements Check {
                     return found
                             ? Stream.of(ABOUT.at(
                                             route.ref(),
-                                            Pointer.of("beforeAll"),
+                                            Pointer.of("before"),
                                             Says.the(route) + " takes no calls to " + Says.some(past)
                                                     + ": their own routes stand before it.")
                                     .mendedBy(List.of(new Fix(
                                             "Put route " + route.title() + " before all",
-                                            new PlanEdit.Put(route.first())))))
+                                            new PlanEdit.Put(route.before(new Route.Before.All()))))))
                             : Stream.<Finding>empty();
                 });
     }

@@ -190,10 +190,15 @@ class AccessController {
             @RequestParam(defaultValue = "") String kind,
             @RequestParam(required = false) @Nullable String before,
             @RequestParam(defaultValue = "50") int most) {
-        return events.at(site, account, kind, instant(before), Math.clamp(most, 1, MOST)).stream()
+        return events.at(site, account, kind, instant(before), Math.clamp(most, 1, MOST), since(site)).stream()
                 .map(one -> new AccountApi.DoneView(
                         one.getAt().toString(), one.getKind(), one.getAccount(), one.getAddress(), one.getSays()))
                 .toList();
+    }
+
+    /// What was done at another site of that key, which was removed, is no matter of this one.
+    private Instant since(String site) {
+        return events.removed(site).orElse(Instant.EPOCH);
     }
 
     private static Instant instant(@Nullable String before) {
@@ -210,7 +215,7 @@ class AccessController {
             @PathVariable String site,
             @RequestParam(defaultValue = "") String account,
             @RequestParam(defaultValue = "") String kind) {
-        return events.at(site, account, kind, EVER, MOST_EXPORTED).stream()
+        return events.at(site, account, kind, EVER, MOST_EXPORTED, since(site)).stream()
                 .map(one -> List.of(
                         one.getAt().toString(), one.getKind(), one.getAccount(), one.getAddress(), one.getSays()))
                 .map(AccessController::line)

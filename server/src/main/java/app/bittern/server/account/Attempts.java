@@ -37,7 +37,8 @@ class Attempts {
     enum Bucket {
         NAME(10, Duration.ofSeconds(30)),
         ADDRESS(30, Duration.ofSeconds(10)),
-        BROWSER(10, Duration.ofSeconds(30));
+        BROWSER(10, Duration.ofSeconds(30)),
+        INVITATION(5, Duration.ofMinutes(10));
 
         private final int most;
         private final Duration each;
@@ -69,6 +70,11 @@ class Attempts {
         /// Of a browser that is known, by the digest of its secret.
         static Needed ofBrowser(String digest) {
             return new Needed(Bucket.BROWSER, shortened(digest));
+        }
+
+        /// Of whoever has an invitation, by its secret: who tries names with it learns which there are.
+        static Needed ofInvitation(String secret) {
+            return new Needed(Bucket.INVITATION, shortened(Digest.of(secret)));
         }
 
         /// Of somebody who has signed in, by what tells that browser from others.

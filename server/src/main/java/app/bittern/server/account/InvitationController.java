@@ -1,8 +1,12 @@
 package app.bittern.server.account;
 
+import app.bittern.server.Refusal;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
+import java.time.Duration;
+import java.util.List;
 import java.util.Optional;
+import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -17,8 +21,13 @@ class InvitationController {
     private final Invitations invitations;
     private final Sessions sessions;
     private final SecurityLog log;
+    private final Attempts attempts;
+    private final KnownBrowsers browsers;
 
-    InvitationController(Invitations invitations, Sessions sessions, SecurityLog log) {
+    InvitationController(
+            Invitations invitations, Sessions sessions, SecurityLog log, Attempts attempts, KnownBrowsers browsers) {
+        this.attempts = attempts;
+        this.browsers = browsers;
         this.invitations = invitations;
         this.sessions = sessions;
         this.log = log;
@@ -37,7 +46,7 @@ class InvitationController {
         String secret = Optional.ofNullable(given.secret()).orElse("");
         Optional<Who> who = Asking.who(request).filter(one -> !one.machine() && given.name() == null);
         Invitations.Accepted accepted = who.map(one -> invitations.accept(secret, one))
-                .orElseGet(() -> invitations.accept(
+                .orElseGet(() -> make(
                         secret,
                         Optional.ofNullable(given.name()).orElse(""),
                         Optional.ofNullable(given.password()).orElse("")));
@@ -49,8 +58,31 @@ class InvitationController {
         sessions.changed();
         if (who.isEmpty()) {
             sessions.begin(accepted.account(), request, response);
+            browsers.remember(request, response, accepted.account());
             log.note(SecurityLog.Kind.SIGN_IN, accepted.account(), Optional.empty(), "signed in");
         }
         return new Session(Optional.of(accepted.account()), false, false);
+    }
+
+    /// Makes an account; a name that is taken costs a token of the invitation.
+    private Invitations.Accepted make(String secret, String name, String password) {
+        List<Attempts.Needed> needed = List.of(Attempts.Needed.ofInvitation(secret));
+        Duration wait = attempts.taken(needed);
+        if (!wait.isZero()) {
+            throw new Refusal(
+                    HttpStatus.TOO_MANY_REQUESTS,
+                    List.of("Too many names that are taken were tried with this invitation: try again in "
+                            + Attempts.seconds(wait) + " s."));
+        }
+        try {
+            Invitations.Accepted accepted = invitations.accept(secret, name, password);
+            attempts.givenBack(needed);
+            return accepted;
+        } catch (Refusal refused) {
+            if (refused.status() != HttpStatus.CONFLICT) {
+                attempts.givenBack(needed);
+            }
+            throw refused;
+        }
     }
 }

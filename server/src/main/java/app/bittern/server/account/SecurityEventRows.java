@@ -22,18 +22,24 @@ interface SecurityEventRows extends JpaRepository<SecurityEventRow, Long> {
     ///
     /// @param account of this one alone; of all where empty
     /// @param kind    of this kind alone; of all where empty
+    /// @param sites   since when the site is the one that it is
     @Query(value = """
                     select * from (
                         select at, kind, account, address, says from security_event
-                        where site = :site or (site is null and account in (
+                        where (site = :site and at > :sites) or (site is null and account in (
                             select account from account_right where site = :site or site is null))
                         union all
                         select at, kind, account, '' as address, says from journal where site = :site
                         union all
-                        select at, kind, account, '' as address, says from site_event where site = :site
+                        select at, kind, account, '' as address, says from site_event
+                        where site = :site and at > :sites
                     ) as done
                     where (:account = '' or account = :account) and (:kind = '' or kind = :kind) and at < :before
                     order by at desc limit :most
                     """, nativeQuery = true)
-    List<Done> at(String site, String account, String kind, Instant before, int most);
+    List<Done> at(String site, String account, String kind, Instant before, int most, Instant sites);
+
+    /// When a site of that key was removed last; what was done before was done at another.
+    @Query("select max(e.at) from SiteEventRow e where e.site = :site and e.kind = 'remove'")
+    Optional<Instant> removed(String site);
 }

@@ -39,7 +39,7 @@ public final class NumbersApi {
             String caller,
             String holds,
             String leads,
-            boolean beforeAll,
+            Optional<String> stands,
             boolean on,
             Optional<String> takes,
             List<String> before,

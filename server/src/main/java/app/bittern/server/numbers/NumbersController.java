@@ -1,6 +1,5 @@
 package app.bittern.server.numbers;
 
-import app.bittern.call.RouteChoice;
 import app.bittern.edit.Fresh;
 import app.bittern.finding.Finding;
 import app.bittern.hours.Horizon;
@@ -16,6 +15,7 @@ import app.bittern.plan.PlanObject;
 import app.bittern.plan.Problem;
 import app.bittern.plan.Ref;
 import app.bittern.plan.Route;
+import app.bittern.plan.RouteOrder;
 import app.bittern.plan.Site;
 import app.bittern.plan.Trunk;
 import app.bittern.server.Refusal;
@@ -81,8 +81,7 @@ class NumbersController {
             return new NumbersApi.OrderView(
                     asked.version(),
                     Optional.empty(),
-                    plan.all(Route.class)
-                            .sorted(RouteChoice::compare)
+                    RouteOrder.listed(plan.all(Route.class).toList()).stream()
                             .map(route -> view(
                                     plan,
                                     route,
@@ -149,7 +148,7 @@ class NumbersController {
                         .map(during -> plan.title(during.hours()) + ": " + during.state())
                         .orElse("any time"),
                 route.to().map((Destination to) -> Said.destination(plan, to)).orElse("nowhere: a hole"),
-                route.beforeAll(),
+                route.before().words(plan),
                 route.enabled(),
                 takes,
                 before,

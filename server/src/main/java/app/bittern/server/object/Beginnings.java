@@ -19,7 +19,7 @@ final class Beginnings {
             body.put("now", "day");
         } else if (kind == Kind.HOURS) {
             ArrayNode states = body.putArray("states");
-            states.addObject().put("state", "open").putArray("weekly").add("Mon-Fri 09:00-17:00");
+            states.addObject().put("state", "open").putArray("weekly").add("Mon-Fri 08:30-17:15");
             states.addObject().put("state", "closed");
         }
     }

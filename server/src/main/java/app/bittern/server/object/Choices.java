@@ -3,6 +3,7 @@ package app.bittern.server.object;
 import app.bittern.call.Answer;
 import app.bittern.formats.Choosing;
 import app.bittern.formats.FieldForm;
+import app.bittern.number.Delivers;
 import app.bittern.plan.Branch;
 import app.bittern.plan.Hours;
 import app.bittern.plan.Kind;
@@ -88,6 +89,9 @@ final class Choices {
                                 Locale.forLanguageTag(tag).getDisplayName(Locale.ENGLISH),
                                 "language",
                                 Optional.empty()));
+            case Choosing.Option.Delivered delivered ->
+                Delivers.all().stream()
+                        .map(form -> new ObjectApi.Choice(form.toString(), said.delivered(form), "", Optional.empty()));
             case Choosing.Option.Typed typed -> Stream.of();
         };
     }

@@ -5,8 +5,10 @@ import app.bittern.formats.FieldForm;
 import app.bittern.hours.DateRule;
 import app.bittern.hours.Season;
 import app.bittern.hours.WeekRange;
+import app.bittern.number.Delivers;
 import app.bittern.number.E164;
 import app.bittern.plan.Destination;
+import app.bittern.plan.InboundNumber;
 import app.bittern.plan.Kind;
 import app.bittern.plan.Plan;
 import app.bittern.plan.PlanObject;
@@ -182,6 +184,8 @@ public final class Said {
                             .or(() -> kind == Kind.PROMPT ? inItsLanguage(written) : Optional.empty());
                 case Choosing.Option.Anything anything -> Ref.parse(written).map(this::title);
                 case Choosing.Option.HoursState hours -> hoursState(written);
+                case Choosing.Option.Delivered delivered ->
+                    Delivers.parse(written).map(this::delivered);
                 case Choosing.Option.Language language ->
                     Optional.of(Locale.forLanguageTag(written).getDisplayName(Locale.ENGLISH));
                 case Choosing.Option.Typed typed ->
@@ -212,6 +216,20 @@ public final class Said {
         String plain =
                 CAMEL.matcher(word).replaceAll("$1 $2").toLowerCase(Locale.ROOT).replace('-', ' ');
         return alone ? plain : WORDS.getOrDefault(word, plain);
+    }
+
+    /// A form of called numbers with a number of the site in it: `the last 6 digits, such as 960100`.
+    String delivered(Delivers form) {
+        String says = switch (form) {
+            case Delivers.International all -> "the whole number";
+            case Delivers.National national -> "as dialled in the country";
+            case Delivers.Last(int digits) -> "the last " + digits + " digits";
+        };
+        return plan.all(InboundNumber.class)
+                .findFirst()
+                .map(number -> says + ", such as "
+                        + form.digits(number.called(), plan.site().country()))
+                .orElse(says);
     }
 
     private static String doing(String before) {
@@ -262,6 +280,7 @@ public final class Said {
                 case Choosing.Option.Word word -> Optional.empty();
                 case Choosing.Option.Typed typed -> Optional.empty();
                 case Choosing.Option.Language language -> Optional.empty();
+                case Choosing.Option.Delivered delivered -> Optional.empty();
             };
             if (ref.filter(one -> plan.find(one).isPresent()).isPresent()) {
                 return ref.map(Ref::toString);

@@ -78,22 +78,22 @@ public class Plans {
         return held.get(
                 new Held(made, number),
                 one -> releases.findById(new ReleaseRow.Key(site, number))
-                        .map(row -> read(row, made))
+                        .map(row -> read(row, releases.today(site, number).orElseGet(row::plan), made))
                         .orElseThrow(() -> Refusal.missing("There is no release " + number + " of this site.")));
     }
 
-    private static Asked read(ReleaseRow row, int made) {
+    private static Asked read(ReleaseRow row, String text, int made) {
         Release about = row.about();
-        return new Asked(row.site(), made, about.version(), OptionalInt.of(about.number()), plan(row));
+        return new Asked(row.site(), made, about.version(), OptionalInt.of(about.number()), plan(row, text));
     }
 
     /// The plan of a release, by the reader of its format.
-    private static Plan plan(ReleaseRow row) {
+    private static Plan plan(ReleaseRow row, String text) {
         if (row.format() != PlanFile.VERSION) {
             throw Refusal.unusable("Release " + row.about().number() + " is of format " + row.format()
                     + ", which is not read any more; its file can be taken out.");
         }
-        return switch (PlanFile.read(row.plan())) {
+        return switch (PlanFile.read(text)) {
             case PlanFile.Result.Read(Plan plan) -> plan;
             case PlanFile.Result.Refused(List<Problem> problems) ->
                 throw new IllegalStateException("the database holds what is no plan: " + problems);

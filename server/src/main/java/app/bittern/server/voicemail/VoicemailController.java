@@ -146,16 +146,16 @@ class VoicemailController {
                 owners.getOrDefault(box.ref(), List.of()),
                 greetings(plan, box),
                 sent(box),
-                box.maxMessages(),
-                box.maxMessage().map(Seconds::said),
-                box.operator().map(to -> Said.destination(plan, to)),
+                box.mostMessages(),
+                box.longestMessage().map(Seconds::said),
+                box.keyZero().map(to -> Said.destination(plan, to)),
                 followed ? reaching.of(asked, box.ref()).numbers() : List.of(),
                 followed,
                 outside,
                 inside,
                 calls.filter(rate -> rate > 0),
                 calls.filter(rate -> rate > 0)
-                        .flatMap(rate -> box.maxMessages()
+                        .flatMap(rate -> box.mostMessages()
                                 .map(most -> Math.max(1, (int) Math.ceil(most / (rate * WORKING_HOURS))))),
                 nobodys(box, owners),
                 Reaching.uses(plan, box.ref()));
@@ -189,7 +189,7 @@ class VoicemailController {
         if (box.email().isEmpty()) {
             return "kept, and collected by phone";
         }
-        return "mailed to " + String.join(", ", box.email()) + (box.deliver().attach() ? " with the sound" : "")
+        return "mailed to " + String.join(", ", box.email()) + (box.deliver().withSound() ? " with the sound" : "")
                 + (box.deliver().thenRemove() ? ", then removed" : ", and kept");
     }
 }

@@ -1,6 +1,7 @@
 package app.bittern.server.account;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.bittern.server.testing.Client;
 import app.bittern.server.testing.MovedClock;
@@ -9,6 +10,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
 import tools.jackson.databind.JsonNode;
@@ -83,6 +85,58 @@ class AccountsTest {
                                 Map.of("secret", secret, "name", "technician", "password", PASSWORD))
                         .text())
                 .contains("There is an account 'technician' already");
+    }
+
+    @Test
+    void namesThatLookLikeOthersAreRefused() {
+        for (String name : List.of(
+                "tech\u200Bnician", // a blank that takes no room
+                "te\u0441hnician", // a Cyrillic letter among Latin ones
+                "\u0441\u043E\u0440\u0435", // Cyrillic letters that are all like Latin ones
+                "\uFF49\uFF4E\uFF45\uFF53", // wide forms of Latin letters
+                "Ines\u3164",
+                "Ines\uFE0F")) {
+            assertThatThrownBy(() -> Named.given(name)).as(name).hasMessageContaining("another could look like");
+        }
+        for (String name : List.of("Zoë Ångström-Þór 2", "Мария", "Σοφία", "山田さくら", "O'Neill, desk")) {
+            assertThat(Named.given(name)).isEqualTo(name);
+        }
+    }
+
+    @Test
+    void whoTriesNamesWithAnInvitationLearnsFew() {
+        String secret = APPLICATION
+                .signedIn()
+                .post(ACCESS + "/invitations", Map.of("rights", List.of("look")))
+                .json()
+                .at("/secret")
+                .asString();
+        Client guest = APPLICATION.client();
+        guest.get("/api/session");
+        Map<String, String> taken = Map.of("secret", secret, "name", "technician", "password", PASSWORD);
+        List<Integer> answers = IntStream.range(0, 6)
+                .mapToObj(attempt ->
+                        guest.post("/api/invitations/accepted", taken).status())
+                .toList();
+        assertThat(answers).containsExactly(409, 409, 409, 409, 409, 429);
+        CLOCK.move(Duration.ofMinutes(10));
+        assertThat(guest.post(
+                                "/api/invitations/accepted",
+                                Map.of("secret", secret, "name", "Sanna", "password", PASSWORD))
+                        .status())
+                .isEqualTo(200);
+    }
+
+    @Test
+    void aBrowserThatTookAnInvitationIsKnown() {
+        Client here = APPLICATION.invited("Ludo", "saltreach", "look");
+        assertThat(here.remove("/api/session").status()).isLessThan(300);
+        Client stranger = APPLICATION.client();
+        for (int attempt = 0; attempt < 12; attempt++) {
+            stranger.signIn("Ludo", "not the password " + attempt);
+        }
+        assertThat(stranger.signIn("Ludo", PASSWORD).status()).isEqualTo(429);
+        assertThat(here.signIn("Ludo", PASSWORD).status()).isEqualTo(200);
     }
 
     @Test

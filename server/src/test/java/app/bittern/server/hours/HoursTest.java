@@ -29,7 +29,7 @@ class HoursTest {
         assertThat(week.at("/from").asString()).isEqualTo("2026-11-23");
         JsonNode terminal = week.at("/hours/0");
         assertThat(terminal.at("/state").asString()).isEqualTo("open");
-        assertThat(terminal.at("/why").asString()).isEqualTo("open Mon–Sat 07:30–19:00, Sun 09:00–17:00");
+        assertThat(terminal.at("/why").asString()).isEqualTo("open Mon–Sat 07:30–19:00, Sun 10:00–16:30");
         assertThat(terminal.at("/next/at").asString()).isEqualTo("2026-11-24T19:00");
         assertThat(texts(terminal.at("/states"), "/state")).containsExactly("holiday", "open", "closed");
         assertThat(terminal.at("/states/0/dated").asBoolean()).isTrue();
@@ -48,7 +48,7 @@ class HoursTest {
                 .containsExactly(
                         "holiday on 25 Dec, 26 Dec, 1 Jan",
                         "open in season 1 May to 30 Sept, Mon–Sun 06:00–22:00",
-                        "open Mon–Sat 07:30–19:00, Sun 09:00–17:00",
+                        "open Mon–Sat 07:30–19:00, Sun 10:00–16:30",
                         "closed else");
         long seconds = 0;
         for (JsonNode rule : rules.at("/rules")) {
@@ -90,10 +90,10 @@ class HoursTest {
     void anEdgeThatIsMovedSaysWhatTheHoursWouldBe() {
         String moved = "/rules-of-hours/terminal/moved?date=2026-11-24&from=450";
         JsonNode would = DRAFT.get(moved + "&to=465");
-        assertThat(would.at("/says").asString()).isEqualTo("open Mon–Sat 07:45–19:00, Sun 09:00–17:00");
+        assertThat(would.at("/says").asString()).isEqualTo("open Mon–Sat 07:45–19:00, Sun 10:00–16:30");
         assertThat(would.at("/states/2/weekly/0").asString()).isEqualTo("Mon-Sat 07:45-19:00");
         assertThat(DRAFT.get(moved + "&to=465&alone=true").at("/says").asString())
-                .isEqualTo("open Mon, Wed–Sat 07:30–19:00, Tue 07:45–19:00, Sun 09:00–17:00");
+                .isEqualTo("open Mon, Wed–Sat 07:30–19:00, Tue 07:45–19:00, Sun 10:00–16:30");
         assertThat(DRAFT.get(moved + "&to=1200").at("/wrong").asBoolean()).isTrue();
         assertThat(DRAFT.get(moved + "&to=1500").at("/says").asString()).contains("00:00 to 24:00");
     }

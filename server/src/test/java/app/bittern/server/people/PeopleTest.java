@@ -41,7 +41,7 @@ class PeopleTest {
         assertThat(texts(DRAFT.get("/people?in=queue/freight").at("/rows"), "/key"))
                 .containsExactly("2010", "2020", "2021");
         assertThat(DRAFT.get("/people?find=lost").at("/rows/0/then").asString())
-                .isEqualTo("21 s, then chain Lost property, unclaimed");
+                .isEqualTo("21 s, then chain Carriers' office");
     }
 
     @Test

@@ -30,7 +30,7 @@ class BuildScreensTest {
         JsonNode reception = named(groups, "Reception");
         assertThat(texts(reception.at("/members"), "/title"))
                 .containsExactly("Ingrid Fell 2001", "Tom Arrowby 2002", "Priya Nair 2010");
-        assertThat(reception.at("/members/2/stretches")).hasToString("[{\"from\":10,\"to\":20}]");
+        assertThat(reception.at("/members/2/stretches")).hasToString("[{\"from\":10,\"to\":21}]");
         assertThat(texts(reception.at("/ends"), "/leads")).containsOnly("mailbox Reception");
         assertThat(reception.at("/ends/1/given").asBoolean()).isFalse();
         assertThat(reception.at("/advice/queue").asBoolean()).isFalse();
@@ -49,7 +49,8 @@ class BuildScreensTest {
                 .at("/members");
         assertThat(texts(members.at("/0/notes"), "")).containsExactly("in the group twice");
         assertThat(texts(members.at("/1/notes"), ""))
-                .containsExactly("forwards all calls to chain Freight on call, which is not followed here");
+                .containsExactly(
+                        "forwards all calls to chain Freight's duty phone, then Bea, which is not followed here");
         assertThat(texts(members.at("/2/notes"), "")).containsExactly("does not ring: do not disturb");
         assertThat(texts(members.at("/3/notes"), "")).contains("never rings: it would begin after the end");
     }
@@ -60,16 +61,16 @@ class BuildScreensTest {
         int joining = score.at("/joining").asInt();
         assertThat(score.at("/seconds").asInt()).isEqualTo(joining + 360);
         assertThat(texts(score.at("/items"), "/says"))
-                .containsExactly("first-wait", "wait-again", "the place in the line", "call-back");
+                .containsExactly("sailings-with-room", "todays-sailings", "the place in the line", "call-back");
         assertThat(texts(score.at("/keys"), "/key")).containsExactly("5", "2");
-        assertThat(score.at("/keys/0/from").asInt()).isEqualTo(joining + 70);
+        assertThat(score.at("/keys/0/from").asInt()).isEqualTo(joining + 80);
         assertThat(texts(score.at("/agents"), "/title"))
                 .containsExactly("Priya Nair 2010", "Lars Holm 2011", "Mona Quill 2012", "Bea Torrance 2013");
         // Everybody is taken to be in, and rings in turn.
         score.at("/agents").forEach(agent -> assertThat(agent.at("/rings")).isNotEmpty());
         assertThat(score.at("/agents/0/also/0/title").asString()).isEqualTo("Freight");
         assertThat(score.at("/agents/0/also/0/first").asBoolean()).isTrue();
-        assertThat(texts(score.at("/codes"), "/number")).containsExactly("*601", "*602");
+        assertThat(texts(score.at("/codes"), "/number")).containsExactly("*342", "*343");
         List<Integer> seconds = new ArrayList<>();
         score.at("/together").forEach(two -> seconds.add(two.at("/second").asInt() - joining));
         assertThat(seconds).contains(280);

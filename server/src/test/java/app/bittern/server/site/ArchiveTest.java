@@ -54,15 +54,15 @@ class ArchiveTest {
             rename(application.signedIn(), "Boats");
             Said saved = archive("save", file);
             assertThat(saved.status()).as(saved.text()).isZero();
-            assertThat(saved.text()).startsWith("schema 8: 1 sites, ").contains(" 1 edits, 1 releases, 1 accounts");
+            assertThat(saved.text()).startsWith("schema 10: 1 sites, ").contains(" 1 edits, 1 releases, 1 accounts");
             rename(application.signedIn(), "Ships");
-            Said inUse = archive("restore", file, "8");
+            Said inUse = archive("restore", file, "10");
             assertThat(inUse.status()).isEqualTo(1);
             assertThat(inUse.text()).contains("the database is in use: stop the application first");
         } finally {
             application.stop();
         }
-        Said restored = archive("restore", file, "8");
+        Said restored = archive("restore", file, "10");
         assertThat(restored.status()).as(restored.text()).isZero();
         assertThat(restored.text()).contains("what was there before is kept as database bittern_before_");
         RunningApplication again = RunningApplication.over(CLUSTER.own());
@@ -80,7 +80,7 @@ class ArchiveTest {
     @Test
     void whatIsNoBackupOrOfALaterVersionIsRefusedAndChangesNothing() throws Exception {
         Path none = Files.writeString(folder.resolve("none.dump"), "no backup");
-        assertThat(archive("restore", none, "8").text()).contains("is no backup: pg_restore cannot read it");
+        assertThat(archive("restore", none, "10").text()).contains("is no backup: pg_restore cannot read it");
         RunningApplication application = RunningApplication.over(CLUSTER.own());
         application.start();
         Path file = folder.resolve("newer.dump");
@@ -91,6 +91,6 @@ class ArchiveTest {
         }
         Said newer = archive("restore", file, "7");
         assertThat(newer.status()).isEqualTo(1);
-        assertThat(newer.text()).contains("is of schema 8; this version knows schema 7 at most");
+        assertThat(newer.text()).contains("is of schema 10; this version knows schema 7 at most");
     }
 }

@@ -127,7 +127,7 @@ class SitesTest {
                 .isEqualTo(1);
         assertThat(set("harbour", "ring-group/reception", "/ringFor", "\"31s\"").status())
                 .isEqualTo(200);
-        assertThat(ringFor("harbour", "live")).isEqualTo("20s");
+        assertThat(ringFor("harbour", "live")).isEqualTo("21s");
         long seen = version("harbour");
         assertThat(client.get(plan("harbour", "draft")).json().at("/changes").asInt())
                 .isEqualTo(1);
@@ -136,7 +136,7 @@ class SitesTest {
         assertThat(cutOver("harbour", version("harbour")).json().at("/number").asInt())
                 .isEqualTo(2);
         assertThat(ringFor("harbour", "live")).isEqualTo("33s");
-        assertThat(ringFor("harbour", "1")).isEqualTo("20s");
+        assertThat(ringFor("harbour", "1")).isEqualTo("21s");
         assertThat(client.get(plan("harbour", "draft") + "/releases").json()).hasSize(2);
         assertThat(client.get(plan("harbour", "draft")).json().at("/changes").asInt())
                 .isZero();
@@ -179,7 +179,7 @@ class SitesTest {
         cutOver("pier", version("pier"));
         client.remove("/api/sites/pier");
         client.post("/api/sites", "{\"sample\":\"saltreach\",\"key\":\"pier\"}");
-        assertThat(ringFor("pier", "draft")).isEqualTo("20s");
+        assertThat(ringFor("pier", "draft")).isEqualTo("21s");
         assertThat(version("pier")).isZero();
         assertThat(client.get(plan("pier", "1")).status()).isEqualTo(404);
         assertThat(client.get(plan("pier", "draft") + "/journal").json()).isEmpty();

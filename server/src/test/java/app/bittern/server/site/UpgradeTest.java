@@ -94,23 +94,23 @@ class UpgradeTest {
         return sql.replaceAll("(?m)^\\\\(un)?restrict .*\n", "");
     }
 
-    private static String newest() throws IOException {
-        try (Stream<Path> migrations = Files.list(Path.of("src/main/resources/db/migration"))) {
-            return migrations
-                    .map(file -> file.getFileName().toString().replaceAll("^V(\\d+)__.*", "$1"))
-                    .max(Comparator.comparingInt(Integer::parseInt))
-                    .orElseThrow();
-        }
+    /// What a query that gives one value gives.
+    private static String asked(TestDatabase.Fresh database, String query) throws IOException, InterruptedException {
+        Process process = program(database, "psql", "-qXAt", "-c", query).start();
+        String value = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8).strip();
+        assertThat(process.waitFor()).isZero();
+        return value;
     }
 
     @Test
     void thereIsOneOfTheNewestSchema() throws Exception {
-        Path file = Path.of("src/test/resources/schemas/" + newest() + ".sql.gz");
+        RunningApplication application = RunningApplication.withDemo();
+        application.start();
+        work(application.signedIn());
+        application.stop();
+        Path file = Path.of("src/test/resources/schemas/"
+                + asked(application.database(), "select max(version::int) from flyway_schema_history") + ".sql.gz");
         if (Boolean.getBoolean("bittern.write-schema")) {
-            RunningApplication application = RunningApplication.withDemo();
-            application.start();
-            work(application.signedIn());
-            application.stop();
             try (OutputStream out = new GZIPOutputStream(Files.newOutputStream(file))) {
                 out.write(dumped(application.database()).getBytes(StandardCharsets.UTF_8));
             }
@@ -146,6 +146,25 @@ class UpgradeTest {
                             .at("/title")
                             .asString())
                     .isEqualTo("Bookings");
+            for (String plan : List.of(DRAFT, "/api/sites/saltreach/live")) {
+                assertThat(client.get(plan + "/objects/mailbox/lost-property")
+                                .json()
+                                .at("/body/mostMessages")
+                                .asInt())
+                        .isEqualTo(50);
+                assertThat(client.get(plan + "/objects/route/port")
+                                .json()
+                                .at("/body/alert")
+                                .asString())
+                        .isEqualTo("priority:high");
+            }
+            // A release keeps its text: it is still what its digest says.
+            assertThat(
+                            asked(
+                                    database,
+                                    "select count(*) from release where encode(sha256(convert_to(plan, 'UTF8')), 'hex') = digest"))
+                    .isEqualTo(asked(database, "select count(*) from release"))
+                    .isNotEqualTo("0");
             List<String> kinds = client.get(DRAFT + "/journal")
                     .json()
                     .valueStream()
