@@ -11,6 +11,7 @@ import app.bittern.graph.StateGraph;
 import app.bittern.graph.Way;
 import app.bittern.number.E164;
 import app.bittern.plan.Ref;
+import app.bittern.plan.Route;
 import app.bittern.witness.Step;
 import java.util.ArrayDeque;
 import java.util.Deque;
@@ -148,8 +149,35 @@ final class JointWalk {
             }
             if (!others(one).equals(others(other))) {
                 tell(Difference.Notice.SETS_OFF, at, side(others(one)), side(others(other)), pair);
+            } else {
+                hoursOf(one).forEach(hours -> setOffAtOtherHours(at, hours, one, pair));
             }
         });
+    }
+
+    /// Hours that differ, in which alone something is set off.
+    private Set<Route.While> hoursOf(List<SetsOff.Possible> all) {
+        return all.stream()
+                .flatMap(one -> one.holdsWhile().stream())
+                .filter(hours -> changed.is(hours.hours()))
+                .collect(Collectors.toCollection(LinkedHashSet::new));
+    }
+
+    /// The same is set off in hours that are others: by calls of the one plan, and by calls of the other.
+    private void setOffAtOtherHours(Ref at, Route.While hours, List<SetsOff.Possible> all, JointState pair) {
+        List<String> words = others(all.stream()
+                .filter(one -> one.holdsWhile().equals(Optional.of(hours)))
+                .toList());
+        CallSet first = pair.calls().and(joint.classes().of(0, new Route.From.Any(), Optional.of(hours)));
+        CallSet second = pair.calls().and(joint.classes().of(1, new Route.From.Any(), Optional.of(hours)));
+        CallSet once = first.minus(second);
+        CallSet now = second.minus(first);
+        if (!once.isEmpty()) {
+            tell(Difference.Notice.SETS_OFF, at, side(words), side(List.of()), pair.of(once), " once " + hours);
+        }
+        if (!now.isEmpty()) {
+            tell(Difference.Notice.SETS_OFF, at, side(List.of()), side(words), pair.of(now), " now " + hours);
+        }
     }
 
     private static Map<Cause, List<SetsOff.Possible>> setOff(StateGraph graph, Spot spot, Trail trail, CallSet calls) {
@@ -284,8 +312,19 @@ final class JointWalk {
     }
 
     private void tell(Difference.Notice notice, Ref at, Difference.Side one, Difference.Side other, JointState pair) {
+        tell(notice, at, one, other, pair, "");
+    }
+
+    /// @param apart what tells it from others of that sort in that place, which are told as one
+    private void tell(
+            Difference.Notice notice,
+            Ref at,
+            Difference.Side one,
+            Difference.Side other,
+            JointState pair,
+            String apart) {
         told.merge(
-                notice + " " + at,
+                notice + " " + at + apart,
                 new Told(notice, at, one, other, pair, pair.calls()),
                 (known, more) -> new Told(
                         notice,

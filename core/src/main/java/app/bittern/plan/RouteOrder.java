@@ -1,12 +1,16 @@
 package app.bittern.plan;
 
+import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.Deque;
+import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.PriorityQueue;
 import java.util.Set;
-import java.util.stream.Collectors;
 
 /// The order in which routes are tried whose conditions all hold for a call.
 ///
@@ -29,28 +33,80 @@ public final class RouteOrder {
 
     /// Routes as a list shows them: by rank, but each behind those that stand before it by its name.
     public static List<Route> listed(List<Route> routes) {
-        List<Route> left = new ArrayList<>(routes.stream().sorted(BY_RANK).toList());
-        List<Route> listed = new ArrayList<>(left.size());
-        while (!left.isEmpty()) {
-            Set<Ref> behind =
-                    left.stream().flatMap(route -> named(route).stream()).collect(Collectors.toSet());
-            Route next = left.stream()
-                    .filter(route -> !behind.contains(route.ref()))
-                    .findFirst()
-                    .orElseGet(left::getFirst);
-            left.remove(next);
-            listed.add(next);
+        Behind behind = new Behind(routes);
+        Map<Ref, Integer> places = new HashMap<>();
+        routes.forEach(route -> places.put(route.ref(), places.size()));
+        PriorityQueue<Route> next =
+                new PriorityQueue<>(BY_RANK.thenComparingInt(route -> places.getOrDefault(route.ref(), 0)));
+        routes.stream().filter(behind::none).forEach(next::add);
+        List<Route> listed = new ArrayList<>(routes.size());
+        while (!next.isEmpty()) {
+            Route route = next.remove();
+            listed.add(route);
+            next.addAll(behind.without(route));
         }
+        // What stands in a round, which no plan that was read has, comes last.
+        Set<Route> all = new LinkedHashSet<>(listed);
+        routes.stream().sorted(BY_RANK).filter(all::add).forEach(listed::add);
         return listed;
+    }
+
+    /// Behind how many others each route stands by its name, while these are taken away one after another.
+    private static final class Behind {
+        private final Map<Ref, Route> routes = new HashMap<>();
+        private final Map<Ref, Integer> counts = new HashMap<>();
+
+        Behind(List<Route> all) {
+            all.forEach(route -> routes.put(route.ref(), route));
+            all.forEach(
+                    route -> new LinkedHashSet<>(named(route)).forEach(named -> counts.merge(named, 1, Integer::sum)));
+        }
+
+        boolean none(Route route) {
+            return counts.getOrDefault(route.ref(), 0) == 0;
+        }
+
+        /// Takes one away.
+        ///
+        /// @return those that stand behind none any more
+        List<Route> without(Route route) {
+            List<Route> free = new ArrayList<>();
+            for (Ref named : new LinkedHashSet<>(named(route))) {
+                if (counts.merge(named, -1, Integer::sum) == 0) {
+                    Optional.ofNullable(routes.get(named)).ifPresent(free::add);
+                }
+            }
+            return free;
+        }
     }
 
     /// Routes that each stand before the next, and the last before the first, if there are any: no order has them.
     public static Optional<List<Ref>> round(Plan plan) {
-        Set<Ref> done = new LinkedHashSet<>();
-        return plan.all(Route.class)
-                .map(route -> round(plan, route.ref(), new ArrayList<>(), done))
-                .flatMap(Optional::stream)
-                .findFirst();
+        List<Route> all = plan.all(Route.class).toList();
+        if (all.stream().allMatch(route -> named(route).isEmpty())) {
+            return Optional.empty();
+        }
+        Behind behind = new Behind(all);
+        Deque<Route> free = new ArrayDeque<>(all.stream().filter(behind::none).toList());
+        while (!free.isEmpty()) {
+            free.addAll(behind.without(free.remove()));
+        }
+        // Who still stands behind somebody is in a round or behind one: backwards from there the round is met.
+        return all.stream().filter(route -> !behind.none(route)).findFirst().map(route -> round(all, behind, route));
+    }
+
+    private static List<Ref> round(List<Route> all, Behind behind, Route from) {
+        List<Ref> way = new ArrayList<>();
+        Route at = from;
+        while (!way.contains(at.ref())) {
+            way.addFirst(at.ref());
+            Ref here = at.ref();
+            at = all.stream()
+                    .filter(route -> !behind.none(route) && named(route).contains(here))
+                    .findFirst()
+                    .orElseThrow();
+        }
+        return List.copyOf(way.subList(0, way.indexOf(at.ref()) + 1));
     }
 
     /// Such a round in words: `Main is before Freight, and Freight before Main`.
@@ -62,25 +118,6 @@ public final class RouteOrder {
                     + plan.title(round.get((one + 1) % round.size())));
         }
         return String.join(", and ", says);
-    }
-
-    private static Optional<List<Ref>> round(Plan plan, Ref at, List<Ref> way, Set<Ref> done) {
-        int before = way.indexOf(at);
-        if (before >= 0) {
-            return Optional.of(List.copyOf(way.subList(before, way.size())));
-        }
-        if (done.contains(at)) {
-            return Optional.empty();
-        }
-        way.add(at);
-        Optional<List<Ref>> found = plan.find(at, Route.class).stream()
-                .flatMap(route -> named(route).stream())
-                .map(named -> round(plan, named, way, done))
-                .flatMap(Optional::stream)
-                .findFirst();
-        way.removeLast();
-        done.add(at);
-        return found;
     }
 
     private static int called(Route.Called called) {

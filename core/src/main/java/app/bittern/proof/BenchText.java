@@ -264,7 +264,9 @@ public record BenchText(
                                 .orElse("a switch of the plan and a position of it, such as timetable=reduced"));
                 continue;
             }
-            positions.put(turned.orElseThrow().ref(), parts[1].strip());
+            if (positions.put(turned.orElseThrow().ref(), parts[1].strip()) != null) {
+                refuse(problems, "switch", text, once("switch"));
+            }
         }
         return positions;
     }
@@ -307,7 +309,11 @@ public record BenchText(
                             "waiting",
                             text,
                             "behind last an agent of that queue, and " + Problem.shown(last) + " is none"),
-                    () -> all.put(where.get(), found.get()));
+                    () -> {
+                        if (all.put(where.get(), found.get()) != null) {
+                            refuse(problems, "waiting", text, "each queue, mailbox, trunk and lookup once");
+                        }
+                    });
         }
         return all;
     }
@@ -318,6 +324,10 @@ public record BenchText(
         String key =
                 name.startsWith(kind.word() + "/") ? name.substring(kind.word().length() + 1) : name;
         return Ref.sound(kind, key) ? plan.find(new Ref(kind, key), type) : Optional.empty();
+    }
+
+    private static String once(String what) {
+        return "each " + what + " once";
     }
 
     private static void refuse(List<Problem> problems, String field, String found, String allowed) {
@@ -393,6 +403,8 @@ public record BenchText(
                 refuse(problems, field, text, who);
             } else if (read.isEmpty()) {
                 refuse(problems, field, text, "for " + number + " " + allowed);
+            } else if (all.containsKey(number)) {
+                refuse(problems, field, text, once(field));
             }
             read.ifPresent(does -> all.put(number, does));
         }

@@ -13,6 +13,7 @@ import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 
@@ -90,8 +91,21 @@ class RouteOrderTest {
         assertThat(Edits.apply(plan, new PlanEdit.Put(before(ANY, "main"))))
                 .isEqualTo(
                         new Edits.Result.Refused(
-                                "No order of routes has that: main is before any, and any before main. Take one of these names out."));
+                                "No order of routes has that: any is before main, and main before any. Take one of these names out."));
         assertThat(Edits.apply(plan, new PlanEdit.Put(before(ANY, "range")))).isInstanceOf(Edits.Result.Applied.class);
+    }
+
+    @Test
+    void aRoundIsFoundBehindOthersAndALongRowOfNamesIsNone() {
+        List<Route> row = IntStream.range(0, 6000)
+                .mapToObj(at -> before(Plans.route("r" + at, "busy"), "r" + (at + 1)))
+                .toList();
+        assertThat(RouteOrder.round(plan(row.toArray(Route[]::new)))).isEmpty();
+        assertThat(RouteOrder.listed(row.reversed()).getLast().key()).isEqualTo("r5999");
+        Plan round = plan(before(ANY, "main"), before(MAIN, "range"), before(RANGE, "main"));
+        assertThat(RouteOrder.round(round))
+                .hasValueSatisfying(
+                        refs -> assertThat(refs).extracting(Ref::key).containsExactlyInAnyOrder("main", "range"));
     }
 
     /// In a list each route stands before those that it names.

@@ -266,12 +266,17 @@ final class Reading {
     }
 
     Optional<String> oneOf(String field, List<String> words) {
+        return oneOf(field, words, "one of " + String.join(", ", words));
+    }
+
+    /// @param allowed as a refusal says it
+    Optional<String> oneOf(String field, List<String> words, String allowed) {
         note(field).oneOf(words);
         return given(field)
                 .flatMap(node -> Scalars.text(
                         node,
                         at(field),
-                        "one of " + String.join(", ", words),
+                        allowed,
                         text -> words.contains(text) ? Optional.of(text) : Optional.empty(),
                         problems));
     }

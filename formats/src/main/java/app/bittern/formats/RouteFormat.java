@@ -17,6 +17,7 @@ final class RouteFormat implements KindFormat<Route> {
     static final String ALLOWED_CALLER =
             "a number such as \"+447700900123\", { prefix: \"+4477\" }, { tag: haulier }, withheld or unavailable";
     private static final String BEFORE = "before";
+    private static final String ALLOWED_BEFORE = "all, or a list of routes such as [route/main]";
     static final String ALLOWED_WHILE = "hours and one of their states, such as hours/terminal open";
 
     @Override
@@ -50,7 +51,9 @@ final class RouteFormat implements KindFormat<Route> {
     private static Route.Before before(Reading fields) {
         boolean listed =
                 fields.given(BEFORE).filter(Node.Items.class::isInstance).isPresent();
-        boolean all = !listed && fields.oneOf(BEFORE, List.of(Route.Before.ALL)).isPresent();
+        boolean all = !listed
+                && fields.oneOf(BEFORE, List.of(Route.Before.ALL), ALLOWED_BEFORE)
+                        .isPresent();
         List<Ref> some = listed || fields.probing() ? fields.refs(BEFORE, Kind.ROUTE) : List.of();
         return all ? new Route.Before.All() : new Route.Before.These(some);
     }

@@ -73,7 +73,7 @@ class BuildScreensTest {
         assertThat(texts(score.at("/codes"), "/number")).containsExactly("*342", "*343");
         List<Integer> seconds = new ArrayList<>();
         score.at("/together").forEach(two -> seconds.add(two.at("/second").asInt() - joining));
-        assertThat(seconds).contains(280);
+        assertThat(seconds).contains(240);
         // Outside of the hours in which it is offered, there is no key 2.
         assertThat(texts(DRAFT.get("/queues/bookings/score?at=2026-11-24T21:00").at("/keys"), "/key"))
                 .containsExactly("5");
