@@ -277,6 +277,34 @@ class SheetTest {
         }
     }
 
+    /// Several fields are filled in together, what they lead to found by name, or made there.
+    @Test
+    void aChoiceAmongSeveralFieldsIsLeftByEscapeAloneAndMakesWhatIsMissing() {
+        technician.open("/s/saltreach/draft/queues/queue/freight");
+        Page page = technician.page();
+        Locator form = page.locator("[data-popover-content]");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Meanwhile: add"))
+                .click();
+        form.getByLabel("At", new Locator.GetByLabelOptions().setExact(true)).fill("20s");
+        Locator says = form.getByRole(
+                        AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("^Says: ")))
+                .first();
+        says.click();
+        assertThat(page.getByPlaceholder("Number or name")).isFocused();
+        page.keyboard().press("Escape");
+        assertThat(page.getByPlaceholder("Number or name")).hasCount(0);
+        assertThat(form).hasCount(1);
+        assertThat(says).isFocused();
+        page.keyboard().press("Enter");
+        page.getByPlaceholder("Number or name").fill("Lorries by the gate");
+        page.getByText("New prompt “Lorries by the gate” here").click();
+        assertThat(says).hasText("Lorries by the gate");
+        form.getByText("Keep", new Locator.GetByTextOptions().setExact(true)).click();
+        assertThat(form).hasCount(0);
+        Assertions.assertThat(body("queue/freight").at("/meanwhile/0/say").asString())
+                .isEqualTo("prompt/lorries-by-the-gate");
+    }
+
     /// What the server answered to the last edit.
     private String answer = "";
 

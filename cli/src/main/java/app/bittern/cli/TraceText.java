@@ -56,11 +56,7 @@ final class TraceText {
             if (effect.what() instanceof What.Shown seen) {
                 seen.phone()
                         .ifPresent(one -> shown.computeIfAbsent(
-                                        "“" + seen.text() + "”"
-                                                + seen.alert()
-                                                        .map(how -> ", ringing as " + how)
-                                                        .orElse(""),
-                                        said -> new LinkedHashSet<>())
+                                        "“" + seen.text() + "”" + seen.rings(), said -> new LinkedHashSet<>())
                                 .add(one.phone()));
             } else {
                 String at = effect.second() > 0 ? Seconds.clock(effect.second()) + " " : "";

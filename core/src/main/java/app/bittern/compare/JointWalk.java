@@ -197,8 +197,9 @@ final class JointWalk {
 
     private static List<String> shown(List<SetsOff.Possible> all) {
         return all.stream()
-                .flatMap(one ->
-                        one.what() instanceof What.Shown shown ? Stream.of(shown.seen()) : Stream.<String>empty())
+                .flatMap(one -> one.what() instanceof What.Shown shown
+                        ? Stream.of(shown.text() + shown.rings())
+                        : Stream.<String>empty())
                 .toList();
     }
 

@@ -128,9 +128,9 @@ public sealed interface What {
     /// @param phone which; whichever rings where absent
     /// @param alert how it rings, where its route says so
     record Shown(Optional<Party> phone, String text, Optional<String> alert) implements What {
-        /// What people see, and how it rings where that is said: `Freight, ringing as priority:high`.
-        public String seen() {
-            return text + alert.map(how -> ", ringing as " + how).orElse("");
+        /// How it rings where that is said, to stand behind what is shown: `, ringing as priority:high`.
+        public String rings() {
+            return alert.map(how -> ", ringing as " + how).orElse("");
         }
 
         @Override
@@ -165,9 +165,9 @@ public sealed interface What {
                 "agent paused" + reason.map(why -> ", " + title.apply(why)).orElse("");
             case Spoken(Ref prompt) -> title.apply(prompt) + " is spoken anew";
             case Recorded recorded -> "the call is recorded";
-            case Shown(Optional<Party> phone, String text, Optional<String> alert) ->
-                phone.map(Party::phone).orElse("a phone that rings") + " shows “" + text + "”"
-                        + alert.map(how -> ", ringing as " + how).orElse("");
+            case Shown shown ->
+                shown.phone().map(Party::phone).orElse("a phone that rings") + " shows “" + shown.text() + "”"
+                        + shown.rings();
         };
     }
 

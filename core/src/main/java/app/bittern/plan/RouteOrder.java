@@ -25,6 +25,9 @@ public final class RouteOrder {
             .thenComparingInt(route -> caller(route.caller()))
             .thenComparingInt(route -> route.holdsWhile().isPresent() ? 0 : 1);
 
+    /// So many of a round are said.
+    private static final int SAID = 4;
+
     private RouteOrder() {}
 
     static List<Ref> named(Route route) {
@@ -109,13 +112,18 @@ public final class RouteOrder {
         return List.copyOf(way.subList(0, way.indexOf(at.ref()) + 1));
     }
 
-    /// Such a round in words: `Main is before Freight, and Freight before Main`.
+    /// Such a round in words: `Main is before Freight, and Freight before Main`; of a long one its beginning and its
+    /// end.
     public static String saidRound(Plan plan, List<Ref> round) {
         List<String> says = new ArrayList<>();
         for (int one = 0; one < round.size(); one++) {
-            says.add(plan.title(round.get(one))
-                    + (one == 0 ? " is before " : " before ")
-                    + plan.title(round.get((one + 1) % round.size())));
+            if (one < SAID || one == round.size() - 1) {
+                says.add(plan.title(round.get(one))
+                        + (one == 0 ? " is before " : " before ")
+                        + plan.title(round.get((one + 1) % round.size())));
+            } else if (one == SAID) {
+                says.add("so on with " + (round.size() - SAID - 1) + " more");
+            }
         }
         return String.join(", and ", says);
     }

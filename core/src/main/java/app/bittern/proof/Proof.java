@@ -8,7 +8,6 @@ import app.bittern.call.Tracer;
 import app.bittern.effect.Effect;
 import app.bittern.effect.Effects;
 import app.bittern.effect.What;
-import app.bittern.plan.Party;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Problem;
 import app.bittern.plan.Prompt;
@@ -146,10 +145,7 @@ public record Proof(TestCall call, List<String> failures, Optional<Trace> trace)
                         .anyMatch(one -> one.happens() && one.what().is(id)))
                 .forEach(id -> failures.add("expected not to set off " + id + ", and it does"));
         List<String> shown = effects.stream()
-                .flatMap(one ->
-                        one.what() instanceof What.Shown(Optional<Party> phone, String text, Optional<String> alert)
-                                ? Stream.of(text)
-                                : Stream.empty())
+                .flatMap(one -> one.what() instanceof What.Shown seen ? Stream.of(seen.text()) : Stream.empty())
                 .distinct()
                 .toList();
         expected.shownAs()

@@ -102,6 +102,16 @@ class RouteOrderTest {
                 .toList();
         assertThat(RouteOrder.round(plan(row.toArray(Route[]::new)))).isEmpty();
         assertThat(RouteOrder.listed(row.reversed()).getLast().key()).isEqualTo("r5999");
+        List<Route> closed = IntStream.range(0, 3000)
+                .mapToObj(at -> before(Plans.route("r" + at, "busy"), "r" + (at + 1) % 3000))
+                .toList();
+        Plan long3000 = plan(closed.toArray(Route[]::new));
+        assertThat(RouteOrder.round(long3000)).hasValueSatisfying(refs -> {
+            assertThat(refs).hasSize(3000);
+            assertThat(RouteOrder.saidRound(long3000, refs))
+                    .contains("so on with 2995 more")
+                    .hasSizeLessThan(200);
+        });
         Plan round = plan(before(ANY, "main"), before(MAIN, "range"), before(RANGE, "main"));
         assertThat(RouteOrder.round(round))
                 .hasValueSatisfying(

@@ -66,6 +66,8 @@ class InvitationController {
 
     /// Makes an account; a name that is taken costs a token of the invitation.
     private Invitations.Accepted make(String secret, String name, String password) {
+        // Who has none takes no token: strangers cannot make more of these than there are invitations.
+        invitations.look(secret);
         List<Attempts.Needed> needed = List.of(Attempts.Needed.ofInvitation(secret));
         Duration wait = attempts.taken(needed);
         if (!wait.isZero()) {

@@ -183,6 +183,12 @@ class SitesTest {
         assertThat(version("pier")).isZero();
         assertThat(client.get(plan("pier", "1")).status()).isEqualTo(404);
         assertThat(client.get(plan("pier", "draft") + "/journal").json()).isEmpty();
+        // What was done at the one before is no matter of this one.
+        assertThat(client.get("/api/sites/pier/access/done?kind=cut-over").json())
+                .isEmpty();
+        cutOver("pier", version("pier"));
+        assertThat(client.get("/api/sites/pier/access/done?kind=cut-over").json())
+                .hasSize(1);
         client.remove("/api/sites/pier");
     }
 }
