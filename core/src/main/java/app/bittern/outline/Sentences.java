@@ -37,8 +37,10 @@ import app.bittern.plan.Sets;
 import app.bittern.plan.Slot;
 import app.bittern.plan.Switch;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
@@ -48,6 +50,10 @@ final class Sentences {
     private static final Pattern LAST_COMMA = Pattern.compile(", ([^,]+)$");
 
     private final Plan plan;
+
+    /// Of the objects that sentences have been said of: each of a menu's keys is a sentence.
+    private final Map<Ref, List<Slot>> slots = new HashMap<>();
+
     private final PromptSentences prompts;
     private final GroupSentences groups;
 
@@ -379,8 +385,12 @@ final class Sentences {
     }
 
     private Part token(PlanObject from, Pointer field, Onward onward) {
-        String value =
-                from.slot(field).flatMap(Slot::holds).map(Object::toString).orElse("");
+        String value = slots.computeIfAbsent(from.ref(), ref -> from.slots()).stream()
+                .filter(slot -> slot.at().equals(field))
+                .findFirst()
+                .flatMap(Slot::holds)
+                .map(Object::toString)
+                .orElse("");
         String text = switch (onward) {
             case Onward.Next(var state) -> state.at().kind().title() + " " + plan.title(state.at());
             case Onward.Ends(Ending ending) -> value.isEmpty() ? "nowhere" : prompts.called(value);

@@ -26,16 +26,22 @@ public final class Plan {
     private final List<PlanObject> inOrder;
     private final Site site;
     private volatile Map<Ref, List<Use>> uses = Map.of();
-    private final Map<Dialled, DialledNumbers> dialledOf = new ConcurrentHashMap<>();
+    private final Map<Dialled, DialledNumbers> dialledOf;
     private volatile Optional<DialledNumbers> dialled = Optional.empty();
     private volatile Optional<InsideNumbers> inside = Optional.empty();
     private volatile Optional<RouteIndex> routes = Optional.empty();
-    private final Map<Said, Integer> lengths = new ConcurrentHashMap<>();
+    private final Map<Said, Integer> lengths;
 
     /// A prompt in a language.
     private record Said(Ref prompt, String language) {}
 
     private Plan(Map<Ref, PlanObject> objects) {
+        this(objects, new ConcurrentHashMap<>(), new ConcurrentHashMap<>());
+    }
+
+    private Plan(Map<Ref, PlanObject> objects, Map<Dialled, DialledNumbers> dialledOf, Map<Said, Integer> lengths) {
+        this.dialledOf = dialledOf;
+        this.lengths = lengths;
         this.objects = Collections.unmodifiableMap(objects);
         this.inOrder = List.copyOf(objects.values());
         inOrder.forEach(object -> byType.computeIfAbsent(object.getClass(), type -> new ArrayList<>())
@@ -86,6 +92,13 @@ public final class Plan {
     public <T extends PlanObject> Stream<T> all(Class<T> type) {
         List<PlanObject> objects = type.isInterface() ? inOrder : byType.getOrDefault(type, List.of());
         return objects.stream().filter(type::isInstance).map(type::cast);
+    }
+
+    /// The objects of a kind, in order.
+    public Stream<PlanObject> all(Kind kind) {
+        return objects.entrySet().stream()
+                .filter(entry -> entry.getKey().kind() == kind)
+                .map(Map.Entry::getValue);
     }
 
     /// What an object is called: its title, or its reference where there is no such object.
@@ -142,10 +155,26 @@ public final class Plan {
     public Plan with(PlanObject object) {
         Map<Ref, PlanObject> changed = new LinkedHashMap<>(objects);
         Optional<PlanObject> before = Optional.ofNullable(changed.put(object.ref(), object));
-        Plan plan = new Plan(changed);
+        Plan plan = before.map(old -> inPlaceOf(old, object, changed)).orElseGet(() -> new Plan(changed));
         Map<Ref, List<Use>> known = uses;
         if (!known.isEmpty()) {
             plan.uses = plan.usesAfter(known, before, object);
+        }
+        return plan;
+    }
+
+    /// Most edits change no number, no prompt and no route: what has been gathered of these is gathered of the plan
+    /// that comes after as well. An object keeps its reference and so, where it is an extension, its number.
+    private Plan inPlaceOf(PlanObject old, PlanObject object, Map<Ref, PlanObject> changed) {
+        boolean site = object instanceof Site;
+        Plan plan =
+                new Plan(changed, dialledOf, site || object instanceof Prompt ? new ConcurrentHashMap<>() : lengths);
+        plan.dialled = dialled;
+        if (!site && !(object instanceof Code) && object.number().equals(old.number())) {
+            plan.inside = inside;
+        }
+        if (!(object instanceof Route)) {
+            plan.routes = routes;
         }
         return plan;
     }

@@ -3,7 +3,11 @@ package app.bittern.plan;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.bittern.RandomPlans;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
 import java.util.Random;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 
 class PlanTest {
@@ -34,6 +38,38 @@ class PlanTest {
             }
         }
         assertThat(changed).isGreaterThan(500);
+    }
+
+    /// What has been gathered of a plan is taken over where a change cannot touch it: it is what the changed plan would
+    /// gather itself.
+    @Test
+    void whatIsGatheredFollowsChanges() {
+        Random random = new Random(53);
+        for (int plans = 0; plans < 20; plans++) {
+            Plan plan = RandomPlans.plan(random);
+            for (PlanObject object : RandomPlans.plan(random).objects()) {
+                gathered(plan);
+                plan = plan.with(object);
+                assertThat(gathered(plan))
+                        .as("%s in its place", object.ref())
+                        .isEqualTo(gathered(Plan.of(plan.objects())));
+            }
+        }
+    }
+
+    private static List<Object> gathered(Plan plan) {
+        List<Object> all = new ArrayList<>(List.of(
+                plan.dialledNumbers(),
+                plan.dialledNumbers(DialExtensions.ANY, Set.of("1", "3")),
+                plan.insideNumbers().objects(),
+                plan.routes().samples()));
+        plan.routes().samples().forEach(number -> all.add(plan.routes().called(Optional.of(number))));
+        plan.all(InboundNumber.class)
+                .forEach(number -> all.add(plan.insideNumbers().dialled(number.called())));
+        plan.all(Prompt.class)
+                .forEach(prompt ->
+                        plan.site().languages().forEach(language -> all.add(plan.seconds(prompt.ref(), language))));
+        return all;
     }
 
     @Test

@@ -160,6 +160,11 @@ public record FieldForm(
         return each.isPresent();
     }
 
+    /// Whether it is a map of free names, such as a menu's keys.
+    public boolean named() {
+        return several() && !types.contains(Type.LIST);
+    }
+
     /// Whether nobody is to read it: neither digits nor their hash.
     public boolean secret() {
         return allowed.equals(Pin.ALLOWED);

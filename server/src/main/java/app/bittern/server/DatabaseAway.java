@@ -11,8 +11,9 @@ public final class DatabaseAway {
     /// What the pool says of a connection that it has given up, without a state.
     private static final String CLOSED = "Connection is closed";
 
-    /// As HikariCP says it: none is idle, and as many are in use as there are.
-    private static final Pattern ALL_IN_USE = Pattern.compile("\\(total=([1-9][0-9]*), active=\\1, idle=0,");
+    /// As HikariCP says it: there are some. That one is idle again by the time at which this is said does not help who
+    /// has waited in vain.
+    private static final Pattern SOME = Pattern.compile("\\(total=[1-9]");
 
     private static final String UNWRITABLE = "22021";
 
@@ -29,14 +30,14 @@ public final class DatabaseAway {
                                 .isPresent());
     }
 
-    /// Whether all connections were in use for as long as one was waited for, while none that was tried failed:
-    /// the database is there, and there is more to do than it can.
+    /// Whether connections were in use for as long as one was waited for, while none that was tried failed: the
+    /// database
+    /// is there, and there is more to do than it can.
     public static boolean isBusy(Throwable failed) {
         return causes(failed)
                 .anyMatch(sql -> sql instanceof SQLTransientConnectionException
                         && sql.getCause() == null
-                        && ALL_IN_USE
-                                .matcher(Optional.ofNullable(sql.getMessage()).orElse(""))
+                        && SOME.matcher(Optional.ofNullable(sql.getMessage()).orElse(""))
                                 .find());
     }
 

@@ -48,4 +48,21 @@ class DatabaseAwayTest {
         assertThat(DatabaseAway.is(new IllegalStateException("a fault of ours")))
                 .isFalse();
     }
+
+    /// As HikariCP says that a connection was waited for in vain.
+    @ParameterizedTest
+    @CsvSource({
+        "'total=8, active=8, idle=0, waiting=3', true",
+        "'total=8, active=7, idle=1, waiting=12', true", // given back while this was being said
+        "'total=0, active=0, idle=0, waiting=3', false",
+    })
+    void aPoolThatIsUsedUpIsBusy(String pool, boolean busy) {
+        String says = "HikariPool-1 - Connection is not available, request timed out after 2500ms (" + pool + ")";
+        assertThat(DatabaseAway.isBusy(
+                        new CannotCreateTransactionException("wrapped", new SQLTransientConnectionException(says))))
+                .isEqualTo(busy);
+        assertThat(DatabaseAway.isBusy(new CannotCreateTransactionException(
+                        "wrapped", new SQLTransientConnectionException(says, new SQLException("refused", "08001")))))
+                .isFalse();
+    }
 }

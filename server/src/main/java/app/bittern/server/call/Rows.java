@@ -57,7 +57,10 @@ final class Rows {
     /// The entry of a map that a field is of, such as a menu's key; it goes where its row is removed.
     private static Optional<String> entry(Row.Place place) {
         List<String> steps = place.field().steps();
-        return steps.size() >= 2 && isMap(place.object(), steps.subList(0, 1))
+        return steps.size() >= 2
+                        && FieldForm.at(place.object().kind(), steps.subList(0, 1))
+                                .filter(FieldForm::named)
+                                .isPresent()
                 ? Optional.of(new Pointer(steps.subList(0, 2)).toString())
                 : Optional.empty();
     }
@@ -73,16 +76,12 @@ final class Rows {
     }
 
     private static Optional<CallApi.PlaceView> map(Ref object) {
-        return FieldForm.of(object.kind()).stream()
-                .filter(form -> object.kind().routable() && isMap(object, List.of(form.name())))
-                .findFirst()
+        return Optional.of(object)
+                .filter(one -> one.kind().routable())
+                .flatMap(one -> FieldForm.of(one.kind()).stream()
+                        .filter(FieldForm::named)
+                        .findFirst())
                 .map(form -> new CallApi.PlaceView(object.toString(), new Pointer(List.of(form.name())).toString()));
-    }
-
-    private static boolean isMap(Ref object, List<String> steps) {
-        return FieldForm.at(object.kind(), steps)
-                .filter(form -> form.each().isPresent() && !form.types().contains(FieldForm.Type.LIST))
-                .isPresent();
     }
 
     /// A finding is shown where its destination is given, and at its object.

@@ -22,11 +22,13 @@ import app.bittern.server.plan.Plans;
 import app.bittern.server.site.SiteApi;
 import app.bittern.server.site.SiteViews;
 import app.bittern.server.work.Readings;
+import app.bittern.server.work.Work;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.concurrent.CancellationException;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
@@ -96,7 +98,20 @@ class EditController {
     @PostMapping("/preview")
     EditApi.Preview preview(@PathVariable String site, @RequestBody EditApi.Wishes wishes, Who who) {
         Asked asked = plans.asked(site, "draft");
-        WishedEdit wished = new WishedEdit(since(site, wishes.version()), changed -> findings.of(changed, asked));
+        try {
+            return previewed(asked, wishes, who);
+        } catch (CancellationException stopped) {
+            Asked now = plans.asked(site, "draft");
+            if (now.id().equals(asked.id())) {
+                throw stopped; // its browser has asked something newer
+            }
+            return Work.toItsEnd(() -> previewed(now, wishes, who));
+        }
+    }
+
+    private EditApi.Preview previewed(Asked asked, EditApi.Wishes wishes, Who who) {
+        WishedEdit wished =
+                new WishedEdit(since(asked.site(), wishes.version()), changed -> findings.of(changed, asked));
         var _ = wished.of(asked.plan(), wishes.wishes(), Boolean.TRUE.equals(wishes.holes()));
         return new EditApi.Preview(
                 wished.says(),

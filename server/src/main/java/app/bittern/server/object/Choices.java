@@ -101,7 +101,7 @@ final class Choices {
     }
 
     private Stream<PlanObject> ofKind(Kind kind) {
-        return plan.objects().stream().filter(object -> object.ref().kind() == kind);
+        return plan.all(kind);
     }
 
     private ObjectApi.Choice whole(PlanObject object) {

@@ -23,8 +23,7 @@ record ObjectList(
 
     ObjectApi.ListView of(Plan plan, long version) {
         String wanted = find.strip().toLowerCase(Locale.ROOT);
-        List<PlanObject> found = plan.objects().stream()
-                .filter(object -> object.ref().kind() == kind)
+        List<PlanObject> found = plan.all(kind)
                 .filter(object -> wanted.isEmpty() || words(object).contains(wanted))
                 .toList();
         List<PlanObject> sorted = order == null

@@ -23,7 +23,11 @@ public final class Where {
             if (!inside && form.isPresent()) {
                 words.add(word);
             } else if (!words.isEmpty()) {
-                String place = step.matches("[0-9]{1,4}") && !isMap(kind, steps.subList(0, length - 1))
+                String place = step.matches("[0-9]{1,4}")
+                                && !FieldForm.at(kind, steps.subList(0, length - 1))
+                                        // A menu's key 2 is no second entry.
+                                        .filter(FieldForm::named)
+                                        .isPresent()
                         ? String.valueOf(Integer.parseInt(step) + 1)
                         : step;
                 words.set(words.size() - 1, words.getLast() + " " + place);
@@ -32,12 +36,5 @@ public final class Where {
             }
         }
         return String.join(", ", words);
-    }
-
-    /// Whether what stands there is a map of free names: a menu's key 2 is no second entry.
-    private static boolean isMap(Kind kind, List<String> steps) {
-        return FieldForm.at(kind, steps)
-                .filter(form -> !form.types().contains(FieldForm.Type.LIST))
-                .isPresent();
     }
 }

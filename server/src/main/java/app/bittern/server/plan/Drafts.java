@@ -48,6 +48,7 @@ public class Drafts {
     private static final Logger LOG = LoggerFactory.getLogger(Drafts.class);
 
     private final SiteRows sites;
+    private final Stamps stamps;
     private final ObjectRows objects;
     private final JournalRows journal;
     private final TransactionTemplate transaction;
@@ -68,6 +69,7 @@ public class Drafts {
 
     Drafts(
             SiteRows sites,
+            Stamps stamps,
             ObjectRows objects,
             JournalRows journal,
             PlatformTransactionManager transactions,
@@ -79,6 +81,7 @@ public class Drafts {
         this.reach = reach;
         this.meters = meters;
         this.sites = sites;
+        this.stamps = stamps;
         this.objects = objects;
         this.journal = journal;
         this.transaction = new TransactionTemplate(transactions);
@@ -95,7 +98,7 @@ public class Drafts {
         }
         Stamp now;
         try {
-            now = sites.stamp(site).orElseThrow(() -> noSite(site));
+            now = stamps.of(site).orElseThrow(() -> noSite(site));
         } catch (DataAccessException | TransactionException failed) {
             if (draft == null || !DatabaseAway.is(failed)) {
                 throw failed;
@@ -148,9 +151,9 @@ public class Drafts {
     /// before and after it tell. No connection is held while rows are made into a plan.
     private Draft read(String site) {
         for (int times = 1; times < MOST_TIMES; times++) {
-            Stamp before = sites.stamp(site).orElseThrow(() -> noSite(site));
+            Stamp before = stamps.of(site).orElseThrow(() -> noSite(site));
             List<ObjectRow> rows = objects.findBySiteOrderByPlace(site);
-            if (sites.stamp(site).equals(Optional.of(before))) {
+            if (stamps.of(site).equals(Optional.of(before))) {
                 return kept(new Draft(site, before.made(), before.version(), plan(rows)));
             }
         }
@@ -174,7 +177,7 @@ public class Drafts {
             objects.save(new ObjectRow(site, object.ref(), place++).holding(object, 0));
         }
         // Were the transaction to fail, no site would have this stamp.
-        Stamp made = sites.stamp(site).orElseThrow();
+        Stamp made = stamps.of(site).orElseThrow();
         kept(new Draft(site, made.made(), made.version(), plan));
     }
 

@@ -20,6 +20,7 @@ public class Plans {
 
     private final Drafts drafts;
     private final SiteRows sites;
+    private final Stamps stamps;
     private final ReleaseRows releases;
     private final Cache<Held, Asked> held =
             Caffeine.newBuilder().maximumSize(HELD).build();
@@ -27,9 +28,10 @@ public class Plans {
     /// A release of a site; one made anew under the same key has others.
     private record Held(int made, int number) {}
 
-    Plans(Drafts drafts, SiteRows sites, ReleaseRows releases) {
+    Plans(Drafts drafts, SiteRows sites, Stamps stamps, ReleaseRows releases) {
         this.drafts = drafts;
         this.sites = sites;
+        this.stamps = stamps;
         this.releases = releases;
     }
 
@@ -70,7 +72,7 @@ public class Plans {
     }
 
     private Stamp stamp(String site) {
-        return sites.stamp(site).orElseThrow(() -> Drafts.noSite(site));
+        return stamps.of(site).orElseThrow(() -> Drafts.noSite(site));
     }
 
     private Asked release(String site, int number) {

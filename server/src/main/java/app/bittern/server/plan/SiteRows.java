@@ -8,9 +8,6 @@ import org.springframework.data.jpa.repository.Lock;
 import org.springframework.data.jpa.repository.Query;
 
 interface SiteRows extends JpaRepository<SiteRow, String> {
-    @Query("select new app.bittern.server.plan.Stamp(s.place, s.version) from SiteRow s where s.key = :key")
-    Optional<Stamp> stamp(String key);
-
     @Query("select s.live from SiteRow s where s.key = :key")
     Optional<Integer> live(String key);
 

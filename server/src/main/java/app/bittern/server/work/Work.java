@@ -19,12 +19,15 @@ import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.CancellationException;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionException;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.atomic.AtomicLong;
+import java.util.function.Function;
+import org.jspecify.annotations.Nullable;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 
@@ -76,25 +79,50 @@ public class Work {
 
     private record Key(Asked.Id plan, LocalDate week, Question<?> question) {}
 
+    private static final ScopedValue<Boolean> TO_ITS_END = ScopedValue.newInstance();
+
+    /// Answers somebody whose first answer was not computed to its end, as the draft had been changed: what is
+    /// computed in it is, whatever becomes of the draft. Else who looks at a plan that many change would be told to
+    /// ask again for ever.
+    public static <T extends @Nullable Object, X extends Throwable> T toItsEnd(ScopedValue.CallableOp<T, X> answer)
+            throws X {
+        return ScopedValue.where(TO_ITS_END, true).call(answer);
+    }
+
+    private static boolean isToItsEnd() {
+        return TO_ITS_END.orElse(false);
+    }
+
     /// The answer to a question, computed unless it is known.
     @SuppressWarnings("unchecked") // an answer is kept under its question
     public <T> T answer(Asked asked, Question<T> question) {
         note(asked);
         Horizon horizon = horizon(asked);
         Key key = new Key(asked.id(), horizon.from(), question);
-        return (T) joined(held.get(
-                key,
-                (one, executor) -> CompletableFuture.supplyAsync(
-                        () -> {
-                            wanted(asked).check();
-                            computed.incrementAndGet();
-                            return (Object) meters.timer(
-                                            "bittern.computations",
-                                            "question",
-                                            question.getClass().getSimpleName())
-                                    .record(() -> question.answer(asked, horizon));
-                        },
-                        workers)));
+        Wanted wanted = wanted(asked);
+        try {
+            return (T) joined(held.get(key, (one, executor) -> computing(asked, question, horizon, wanted)));
+        } catch (CancellationException overtaken) {
+            if (!isToItsEnd()) {
+                throw overtaken;
+            }
+            // It was computed for somebody who asks once more, too.
+            return (T) joined(computing(asked, question, horizon, wanted));
+        }
+    }
+
+    private CompletableFuture<Object> computing(Asked asked, Question<?> question, Horizon horizon, Wanted wanted) {
+        return CompletableFuture.supplyAsync(
+                () -> {
+                    wanted.check();
+                    computed.incrementAndGet();
+                    return meters.timer(
+                                    "bittern.computations",
+                                    "question",
+                                    question.getClass().getSimpleName())
+                            .record(() -> (Object) question.answer(asked, horizon));
+                },
+                workers);
     }
 
     /// What several questions need of a plan: its paths, and what calls come to. They are computed when first
@@ -102,9 +130,10 @@ public class Work {
     public Examination examination(Asked asked) {
         note(asked);
         Horizon horizon = horizon(asked);
-        return examinations.get(
-                new Examined(asked.id(), horizon.from()),
-                one -> new Examination(asked.plan(), horizon, wanted(asked), () -> off(asked)));
+        Function<Examined, Examination> made =
+                one -> new Examination(asked.plan(), horizon, wanted(asked), () -> off(asked));
+        Examined key = new Examined(asked.id(), horizon.from());
+        return isToItsEnd() ? made.apply(key) : examinations.get(key, made);
     }
 
     /// The days on which objects of a draft were changed last that are off; nothing is known of a release.
@@ -141,13 +170,15 @@ public class Work {
         examinations.asMap().keySet().removeIf(key -> key.plan().equals(overtaken));
     }
 
-    /// An answer is wanted until the draft that it is of is changed.
+    /// An answer is wanted until the draft that it is of is changed; see [#toItsEnd].
     public Wanted wanted(Asked asked) {
+        boolean toItsEnd = isToItsEnd();
         return () -> {
             background.giveWay();
-            return Optional.ofNullable(newest.get(asked.site()))
-                    .filter(latest -> latest.overtakes(asked.id()))
-                    .isEmpty();
+            return toItsEnd
+                    || Optional.ofNullable(newest.get(asked.site()))
+                            .filter(latest -> latest.overtakes(asked.id()))
+                            .isEmpty();
         };
     }
 

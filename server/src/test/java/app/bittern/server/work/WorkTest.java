@@ -8,14 +8,19 @@ import app.bittern.finding.Finding;
 import app.bittern.server.plan.Asked;
 import app.bittern.server.plan.Plans;
 import app.bittern.server.testing.Client;
+import app.bittern.server.testing.DemoDraft;
 import app.bittern.server.testing.RunningApplication;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Queue;
 import java.util.concurrent.Callable;
 import java.util.concurrent.CancellationException;
+import java.util.concurrent.ConcurrentLinkedQueue;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
+import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.concurrent.atomic.AtomicInteger;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
 import org.springframework.jdbc.core.JdbcTemplate;
@@ -91,8 +96,41 @@ class WorkTest {
         Work.Question<Integer> objects =
                 (asked, horizon) -> asked.plan().objects().size();
         assertThatThrownBy(() -> work.answer(draft, objects)).isInstanceOf(CancellationException.class);
+        int toItsEnd = Work.toItsEnd(() -> work.answer(draft, objects));
+        assertThat(toItsEnd).isEqualTo(draft.plan().objects().size());
         assertThat(work.answer(live, objects)).isPositive();
         assertThat(work.answer(plans.asked("saltreach", "draft"), objects)).isPositive();
+    }
+
+    @Test
+    void whoLooksIsAnsweredWhileOthersEdit() throws Exception {
+        APPLICATION.asTheDemoPlanIs();
+        Client client = APPLICATION.signedIn();
+        Queue<String> refused = new ConcurrentLinkedQueue<>();
+        AtomicBoolean editing = new AtomicBoolean(true);
+        AtomicInteger answered = new AtomicInteger();
+        try (ExecutorService people = Executors.newVirtualThreadPerTaskExecutor()) {
+            for (int person = 0; person < PEOPLE; person++) {
+                people.execute(() -> {
+                    while (editing.get()) {
+                        Client.Answer answer = client.get(OUTLINE);
+                        answered.incrementAndGet();
+                        if (answer.status() != 200) {
+                            refused.add(answer.text());
+                        }
+                    }
+                });
+            }
+            for (int edit = 0; edit < 30; edit++) {
+                DemoDraft.good(client.post(
+                        PLAN + "/edits",
+                        DemoDraft.wishes(
+                                DemoDraft.set("ring-group/reception", "/ringFor", "\"" + (20 + edit) + "s\""))));
+            }
+            editing.set(false);
+        }
+        assertThat(refused).isEmpty();
+        assertThat(answered).hasPositiveValue();
     }
 
     @Test
