@@ -48,6 +48,7 @@ final class Recently<T> {
             return Optional.of(before.value());
         }
         reach.check();
+        long begun = System.nanoTime();
         Optional<T> value;
         try {
             value = read.get();
@@ -60,8 +61,12 @@ final class Recently<T> {
             }
             return Optional.of(before.value());
         }
-        value.ifPresentOrElse(
-                one -> held.put(digest, new Read<>(one, System.nanoTime())), () -> held.invalidate(digest));
+        // All was forgotten while this was being read: it may be of before what was changed.
+        if (value.isPresent() && begun - again.get() > 0) {
+            held.put(digest, new Read<>(value.get(), begun));
+        } else {
+            held.invalidate(digest);
+        }
         return value;
     }
 
@@ -72,6 +77,7 @@ final class Recently<T> {
 
     /// Something has been changed of which everything may depend.
     void forget() {
+        readAgain();
         held.invalidateAll();
     }
 }
