@@ -167,8 +167,9 @@ public final class Plan {
     /// that comes after as well. An object keeps its reference and so, where it is an extension, its number.
     private Plan inPlaceOf(PlanObject old, PlanObject object, Map<Ref, PlanObject> changed) {
         boolean site = object instanceof Site;
-        Plan plan =
-                new Plan(changed, dialledOf, site || object instanceof Prompt ? new ConcurrentHashMap<>() : lengths);
+        // Each set of keys that a menu has had would be kept for as long as there are edits.
+        Map<Dialled, DialledNumbers> some = object instanceof Menu ? new ConcurrentHashMap<>() : dialledOf;
+        Plan plan = new Plan(changed, some, site || object instanceof Prompt ? new ConcurrentHashMap<>() : lengths);
         plan.dialled = dialled;
         if (!site && !(object instanceof Code) && object.number().equals(old.number())) {
             plan.inside = inside;

@@ -121,13 +121,16 @@ class WorkTest {
                     }
                 });
             }
-            for (int edit = 0; edit < 30; edit++) {
-                DemoDraft.good(client.post(
-                        PLAN + "/edits",
-                        DemoDraft.wishes(
-                                DemoDraft.set("ring-group/reception", "/ringFor", "\"" + (20 + edit) + "s\""))));
+            try {
+                for (int edit = 0; edit < 30; edit++) {
+                    DemoDraft.good(client.post(
+                            PLAN + "/edits",
+                            DemoDraft.wishes(
+                                    DemoDraft.set("ring-group/reception", "/ringFor", "\"" + (20 + edit) + "s\""))));
+                }
+            } finally {
+                editing.set(false);
             }
-            editing.set(false);
         }
         assertThat(refused).isEmpty();
         assertThat(answered).hasPositiveValue();
