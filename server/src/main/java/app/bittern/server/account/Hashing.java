@@ -12,6 +12,7 @@ import java.util.concurrent.RejectedExecutionException;
 import java.util.concurrent.ThreadPoolExecutor;
 import java.util.concurrent.TimeUnit;
 import org.jspecify.annotations.Nullable;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
@@ -21,13 +22,10 @@ import org.springframework.stereotype.Component;
 /// takes a tenth of a second of a core, and many at once must not keep everything else from being answered.
 @Component
 public class Hashing implements PasswordEncoder {
-    /// 2^11 rounds.
-    private static final int STRENGTH = 11;
-
     /// So many wait at most; with more, the next is told to try again.
     private static final int WAITING = 40;
 
-    private final PasswordEncoder encoder = new BCryptPasswordEncoder(STRENGTH);
+    private final PasswordEncoder encoder;
     private final ThreadPoolExecutor threads = new ThreadPoolExecutor(
             Math.max(1, Runtime.getRuntime().availableProcessors() / 2),
             Math.max(1, Runtime.getRuntime().availableProcessors() / 2),
@@ -36,7 +34,9 @@ public class Hashing implements PasswordEncoder {
             new ArrayBlockingQueue<>(WAITING),
             Thread.ofPlatform().name("hashing-", 0).daemon().factory());
 
-    Hashing(MeterRegistry meters) {
+    /// @param strength of so many rounds is this the binary logarithm
+    Hashing(@Value("${bittern.password-strength}") int strength, MeterRegistry meters) {
+        encoder = new BCryptPasswordEncoder(strength);
         ExecutorServiceMetrics.monitor(meters, threads, "hashing");
     }
 

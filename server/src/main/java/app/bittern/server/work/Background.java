@@ -3,6 +3,8 @@ package app.bittern.server.work;
 import jakarta.annotation.PreDestroy;
 import java.time.Duration;
 import java.util.Comparator;
+import java.util.Map;
+import java.util.Objects;
 import java.util.concurrent.Executors;
 import java.util.concurrent.PriorityBlockingQueue;
 import java.util.concurrent.ScheduledExecutorService;
@@ -44,20 +46,24 @@ public class Background {
 
     private static final long GIVES_WAY_NANOS = TimeUnit.MILLISECONDS.toNanos(4);
 
-    private final Duration moment;
+    private final Map<Rank, Duration> moments;
     private final Requests requests;
 
     /// When the worker gave way last; it alone reads and writes it.
     private long gaveWay = System.nanoTime();
     private final AtomicLong tasks = new AtomicLong();
-    private final ScheduledExecutorService moments = Executors.newSingleThreadScheduledExecutor(
+    private final ScheduledExecutorService clock = Executors.newSingleThreadScheduledExecutor(
             Thread.ofPlatform().name("background-moments").daemon().factory());
     private final ThreadPoolExecutor worker =
             new ThreadPoolExecutor(1, 1, 0, TimeUnit.SECONDS, new PriorityBlockingQueue<>(), Worker::new);
 
-    /// @param moment people have the changed screen by then
-    Background(@Value("${bittern.background-moment}") Duration moment, Requests requests) {
-        this.moment = moment;
+    /// @param moment      people have the changed screen by then
+    /// @param differences after so long what callers notice is looked for
+    Background(
+            @Value("${bittern.background-moment}") Duration moment,
+            @Value("${bittern.differences-moment}") Duration differences,
+            Requests requests) {
+        moments = Map.of(Rank.FINDINGS, moment, Rank.DIFFERENCES, differences);
         this.requests = requests;
     }
 
@@ -87,13 +93,14 @@ public class Background {
 
     @PreDestroy
     void close() {
-        moments.shutdownNow();
+        clock.shutdownNow();
         worker.shutdownNow();
     }
 
     /// Does something in a moment.
     public void later(Rank rank, Runnable work) {
         Task task = new Task(rank, tasks.getAndIncrement(), work);
-        var _ = moments.schedule(() -> worker.execute(task), moment.toMillis(), TimeUnit.MILLISECONDS);
+        Duration moment = Objects.requireNonNull(moments.get(rank));
+        var _ = clock.schedule(() -> worker.execute(task), moment.toMillis(), TimeUnit.MILLISECONDS);
     }
 }

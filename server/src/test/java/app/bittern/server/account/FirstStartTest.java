@@ -7,6 +7,8 @@ import app.bittern.server.testing.RunningApplication;
 import app.bittern.server.testing.ServerProcess;
 import app.bittern.server.testing.TestDatabase;
 import java.nio.file.Files;
+import java.sql.DriverManager;
+import java.sql.SQLException;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.regex.Matcher;
@@ -19,8 +21,8 @@ class FirstStartTest {
     @Test
     void theFirstAccountIsMadeWithAPasswordThatIsPrintedOnceAndKeptAsAHashOnly() throws Exception {
         int port = TestDatabase.freePort();
-        Map<String, Object> settings =
-                new LinkedHashMap<>(RunningApplication.properties(TestDatabase.fresh(), false, port));
+        TestDatabase.Fresh database = TestDatabase.fresh();
+        Map<String, Object> settings = new LinkedHashMap<>(RunningApplication.properties(database, false, port));
         settings.put("BITTERN_DEMO_PASSWORD", "");
         ServerProcess server = ServerProcess.start(settings, port);
         try {
@@ -28,6 +30,7 @@ class FirstStartTest {
             assertThat(printed.find()).isTrue();
             String password = printed.group(1);
             assertThat(printed.find()).isFalse();
+            assertThat(kept(database)).startsWith("$2a$11$").doesNotContain(password);
             Client client = Client.at("http://127.0.0.1:" + port);
             assertThat(client.signIn("technician", password).status()).isEqualTo(200);
             assertThat(client.get("/api/sites").text()).contains("Choose a password of your own first");
@@ -39,6 +42,17 @@ class FirstStartTest {
             assertThat(client.get("/api/sites").text()).isEqualTo("[]");
         } finally {
             server.process().destroyForcibly();
+        }
+    }
+
+    private static String kept(TestDatabase.Fresh database) throws SQLException {
+        try (var connection = DriverManager.getConnection(
+                        "jdbc:postgresql://127.0.0.1:" + database.port() + "/" + database.name(),
+                        "bittern",
+                        database.password());
+                var rows = connection.createStatement().executeQuery("select password from account")) {
+            assertThat(rows.next()).isTrue();
+            return rows.getString(1);
         }
     }
 }

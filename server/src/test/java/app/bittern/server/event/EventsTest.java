@@ -19,10 +19,11 @@ class EventsTest {
     private static final String EVENTS = "/api/events?site=saltreach";
 
     @RegisterExtension
-    static final RunningApplication APPLICATION = RunningApplication.withDemo();
+    static final RunningApplication APPLICATION = RunningApplication.withDemo().findingDifferences();
 
     @RegisterExtension
-    static final RunningApplication OTHER = RunningApplication.beside(APPLICATION);
+    static final RunningApplication OTHER =
+            RunningApplication.beside(APPLICATION).findingDifferences();
 
     private Client kari = APPLICATION.client();
 

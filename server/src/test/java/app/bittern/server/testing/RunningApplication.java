@@ -25,6 +25,8 @@ public final class RunningApplication implements BeforeAllCallback, AfterAllCall
     /// Of whoever was invited.
     public static final String INVITED = "quay lantern otter 41";
 
+    private static final String NEVER = Duration.ofDays(1).toString();
+
     private final boolean demo;
     private final TestDatabase.Fresh database;
     private final Map<String, String> settings = new LinkedHashMap<>();
@@ -34,6 +36,9 @@ public final class RunningApplication implements BeforeAllCallback, AfterAllCall
     private RunningApplication(boolean demo, TestDatabase.Fresh database) {
         this.demo = demo;
         this.database = database;
+        // Sixteen rounds of hashing for each password, and no comparison that nobody asks for, after each edit of each
+        // test.
+        with("bittern.password-strength", "4").with("bittern.differences-moment", NEVER);
     }
 
     /// A second server on the database of another.
@@ -69,9 +74,15 @@ public final class RunningApplication implements BeforeAllCallback, AfterAllCall
         return this;
     }
 
+    /// Finds what callers notice of each edit, as usual.
+    public RunningApplication findingDifferences() {
+        settings.remove("bittern.differences-moment");
+        return this;
+    }
+
     /// Computes nothing that nobody asks for, as a test does that makes hundreds of edits and looks at none of it.
     public RunningApplication computingNothingForLater() {
-        return with("bittern.background-moment", Duration.ofDays(1).toString());
+        return with("bittern.background-moment", NEVER);
     }
 
     @Override
