@@ -18,7 +18,7 @@ class ListsTest {
     private static final String SHEET = "/s/saltreach/draft/groups/ring-group/freight?at=2026-11-24T08:00&keys=2";
 
     @RegisterExtension
-    static final RunningApplication APPLICATION = RunningApplication.withDemo();
+    static final RunningApplication APPLICATION = RunningApplication.withDemo().findingDifferences();
 
     @RegisterExtension
     static final Chromium CHROMIUM = new Chromium();

@@ -6,10 +6,8 @@ import app.bittern.plan.Plan;
 import app.bittern.plan.Ref;
 import app.bittern.plan.Route;
 import java.util.ArrayList;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 
 /// Follows one call through a plan.
 ///
@@ -24,16 +22,15 @@ public final class Tracer {
     private final Plan plan;
     private final BenchInHand bench;
     private final List<Trace.Step> steps = new ArrayList<>();
-    private final Set<State> sinceTimeOrChoice = new HashSet<>();
-    private final Set<State> seen = new HashSet<>();
+    private final Rounds rounds;
     private final int most;
-    private int again;
     private int second;
 
     private Tracer(Plan plan, Bench bench, int most) {
         this.plan = plan;
         this.most = most;
         this.bench = new BenchInHand(bench, plan);
+        this.rounds = new Rounds(plan);
     }
 
     /// What a call does on a bench.
@@ -86,17 +83,17 @@ public final class Tracer {
     private Trace follow(State begin, Optional<Ref> route) {
         State state = begin;
         while (true) {
-            again += seen.add(state) ? 0 : 1;
-            if (again == MOST_AGAIN || steps.size() == most) {
+            rounds.comesTo(state);
+            if (rounds.again() == MOST_AGAIN || steps.size() == most) {
                 return ended(Ending.of(Ending.Kind.STOPPED, state.at()), route, state.context());
             }
-            if (!sinceTimeOrChoice.add(state)) {
+            if (rounds.endless()) {
                 return ended(Ending.lost(Ending.Lost.ENDLESS, state.at()), route, state.context());
             }
             Decision decision = Transition.decide(plan, state, bench);
             bench.left(state, decision.after());
             if (bench.tookOneOfMore()) {
-                sinceTimeOrChoice.clear();
+                rounds.timeOrChoice();
             }
             Outcome outcome = outcome(state, decision);
             Context after = outcome.onward() instanceof Onward.Next(State next) ? next.context() : state.context();
@@ -146,7 +143,7 @@ public final class Tracer {
                         decision.voiceChannels())));
         second += decision.after();
         if (decision.after() > 0 || decision.cause().callersChoice()) {
-            sinceTimeOrChoice.clear();
+            rounds.timeOrChoice();
         }
     }
 

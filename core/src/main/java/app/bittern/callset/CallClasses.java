@@ -158,7 +158,8 @@ public final class CallClasses {
         return space.levels();
     }
 
-    int timeLevel() {
+    /// The level of the sets of instants.
+    public int timeLevel() {
         return space.levels() - 1;
     }
 

@@ -7,6 +7,7 @@ import app.bittern.call.Ending;
 import app.bittern.call.Onward;
 import app.bittern.call.Outcome;
 import app.bittern.call.State;
+import app.bittern.call.StillMatters;
 import app.bittern.call.Transition;
 import app.bittern.callset.CallClasses;
 import app.bittern.callset.CallSet;
@@ -66,7 +67,7 @@ public final class StateGraph {
         this.plan = plan;
         this.index = index;
         this.classes = classes;
-        this.matters = new StillMatters(plan, classes);
+        this.matters = StillMatters.of(plan);
     }
 
     /// The graph of all calls to a plan.
@@ -196,9 +197,18 @@ public final class StateGraph {
         }
         ids.put(state, states.size());
         states.add(state);
-        levels.add(matters.levels(state));
+        levels.add(asked(state));
         ways.add(List.of());
         return states.size() - 1;
+    }
+
+    /// The levels of class sets that are asked from a state on.
+    private BitSet asked(State state) {
+        BitSet all = new BitSet();
+        all.set(classes.callerLevel(), matters.callers(state));
+        all.set(classes.timeLevel(), matters.instants(state));
+        matters.switches(state).map(classes::level).filter(level -> level >= 0).forEach(all::set);
+        return all;
     }
 
     private List<Way> expand(List<Went> all) {

@@ -14,6 +14,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Function;
 import java.util.stream.Stream;
 
 /// All objects of one site, in order; one immutable value.
@@ -31,6 +32,7 @@ public final class Plan {
     private volatile Optional<InsideNumbers> inside = Optional.empty();
     private volatile Optional<RouteIndex> routes = Optional.empty();
     private final Map<Said, Integer> lengths;
+    private final Map<Class<?>, Object> reckoned = new ConcurrentHashMap<>();
 
     /// A prompt in a language.
     private record Said(Ref prompt, String language) {}
@@ -289,6 +291,13 @@ public final class Plan {
                 said -> find(prompt, Prompt.class)
                         .map(one -> one.length(language, site.defaultLanguage()))
                         .orElse(0));
+    }
+
+    /// What is reckoned of this plan alone, once however often it is asked for.
+    ///
+    /// @param what is reckoned
+    public <T> T once(Class<T> what, Function<Plan, T> reckon) {
+        return what.cast(reckoned.computeIfAbsent(what, one -> reckon.apply(this)));
     }
 
     /// The routes by the numbers that they are for; gathered when first asked for.

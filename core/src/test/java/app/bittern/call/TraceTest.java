@@ -6,6 +6,7 @@ import static app.bittern.Plans.branch;
 import static app.bittern.Plans.extension;
 import static app.bittern.Plans.group;
 import static app.bittern.Plans.hours;
+import static app.bittern.Plans.leads;
 import static app.bittern.Plans.mailbox;
 import static app.bittern.Plans.menu;
 import static app.bittern.Plans.none;
@@ -17,6 +18,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.bittern.Plans;
 import app.bittern.number.Caller;
 import app.bittern.number.E164;
+import app.bittern.plan.Announcement;
+import app.bittern.plan.Branch;
 import app.bittern.plan.Chain;
 import app.bittern.plan.Destination;
 import app.bittern.plan.Extension;
@@ -225,6 +228,46 @@ class TraceTest {
         assertThat(ends(still, "")).isEqualTo("lost branch/a endless 0");
         Plan slow = to("announcement/a", announcement("a", "ask", "announcement/a"), prompt("ask", 5));
         assertThat(ends(slow, "")).isEqualTo("stopped announcement/a " + 2 * Tracer.MOST_AGAIN);
+    }
+
+    @Test
+    void aTagThatNobodyAsksForMakesNoRoundANewOne() {
+        Sets heard = new Sets(none(), List.of("heard"));
+        Plan still = to(
+                "branch/a",
+                hours("h", "always"),
+                branch("a", "h", "always", "branch/b"),
+                giving(branch("b", "h", "always", "branch/c"), heard),
+                branch("c", "h", "always", "branch/a"));
+        assertThat(ends(still, "")).isEqualTo("lost branch/a endless 0");
+        assertThat(trace(still, "").steps()).hasSize(4); // the route, and each branch once
+        Announcement around = announcement("a", "ask", "announcement/a");
+        Plan slow = to(
+                "announcement/a",
+                new Announcement("a", none(), none(), none(), around.prompts(), heard, around.to()),
+                prompt("ask", 5));
+        assertThat(ends(slow, "")).isEqualTo("stopped announcement/a " + 2 * Tracer.MOST_AGAIN);
+    }
+
+    @Test
+    void aTagThatIsAskedForLeadsOutOfTheSecondRound() {
+        Map<String, Branch.Case> cases = Map.of("tag heard", leads("mailbox/m"));
+        Plan plan = to(
+                "branch/a",
+                hours("h", "always"),
+                new Branch(
+                        "a", none(), none(), none(), new Branch.By.OfCaller(), cases, Optional.of(leads("branch/b"))),
+                giving(branch("b", "h", "always", "branch/a"), new Sets(none(), List.of("heard"))),
+                mailbox("m"),
+                prompt("greeting", 5));
+        assertThat(ends(plan, "")).isEqualTo("message mailbox/m 0");
+    }
+
+    /// The same, with something given by its only case.
+    private static Branch giving(Branch branch, Sets sets) {
+        Map<String, Branch.Case> cases = new LinkedHashMap<>();
+        branch.cases().forEach((state, one) -> cases.put(state, new Branch.Case(one.to(), sets, one.greetAs())));
+        return new Branch(branch.key(), none(), none(), none(), branch.by(), cases, none());
     }
 
     @Test

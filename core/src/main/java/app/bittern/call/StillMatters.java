@@ -1,10 +1,5 @@
-package app.bittern.graph;
+package app.bittern.call;
 
-import app.bittern.call.Answer;
-import app.bittern.call.Context;
-import app.bittern.call.QueueCourse;
-import app.bittern.call.State;
-import app.bittern.callset.CallClasses;
 import app.bittern.plan.Aside;
 import app.bittern.plan.Ask;
 import app.bittern.plan.Branch;
@@ -22,6 +17,7 @@ import app.bittern.plan.Queue;
 import app.bittern.plan.Ref;
 import app.bittern.plan.Route;
 import app.bittern.plan.Slot;
+import app.bittern.plan.Switch;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.BitSet;
@@ -37,14 +33,15 @@ import java.util.stream.Stream;
 /// What of a caller's context, and which conditions, can still matter from an object on.
 ///
 /// A state keeps only what can still matter, so that callers who can do the same from here on are in the
-/// same state: where the call came from where callers or phones are told apart, the extension called first where
+/// same state, and one who comes back to it goes round: where the call came from where callers or phones are told
+/// apart, the extension called first where
 /// somebody's own mailbox lies ahead, the menus passed where
 /// `back` does, each tag where it is asked for, what was found where a branch asks for it, the number called and the
 /// route where they lead on, the reason for a greeting where a mailbox greets it otherwise than others;
 /// of answers that no branch tells apart the first.
 /// Found by going backwards over the slots that lead on, from the objects that ask; cost: these slots × what
 /// can be asked.
-final class StillMatters {
+public final class StillMatters {
     private static final int FIRST_CALLED = 0;
     private static final int BACK = 1;
     private static final int FROM = 2;
@@ -58,10 +55,16 @@ final class StillMatters {
                     Stream.of(Optional.<Mailbox.Reason>empty()),
                     Stream.of(Mailbox.Reason.values()).map(Optional::of))
             .toList();
-    private static final int FIRST_LEVEL = GREETING + REASONS.size() * REASONS.size();
+    private static final int CALLERS = GREETING + REASONS.size() * REASONS.size();
+    private static final int INSTANTS = CALLERS + 1;
+    private static final int FIRST_SWITCH = INSTANTS + 1;
+
+    /// Of what is not there; never changed.
+    private static final BitSet NOTHING = new BitSet(0);
 
     private final Plan plan;
     private final Map<Ref, BitSet> flags = new LinkedHashMap<>();
+    private final Map<Ref, Integer> switches = new LinkedHashMap<>();
     private final Map<Ref, Integer> asks = new LinkedHashMap<>();
     private final Map<String, Integer> tags = new LinkedHashMap<>();
     private final Map<Ref, Answers> answers;
@@ -69,13 +72,17 @@ final class StillMatters {
     /// What branches ask of an ask or a lookup, and the first answer of each that they cannot tell apart.
     private record Answers(List<String> asked, Map<List<Boolean>, Answer> first) {}
 
-    private final int levels;
+    /// Of a plan; found once.
+    public static StillMatters of(Plan plan) {
+        return plan.once(StillMatters.class, StillMatters::new);
+    }
 
-    StillMatters(Plan plan, CallClasses classes) {
+    private StillMatters(Plan plan) {
         this.plan = plan;
-        this.levels = classes.levels();
+        plan.all(Switch.class).forEach(one -> switches.put(one.ref(), FIRST_SWITCH + switches.size()));
+        int firstAsk = FIRST_SWITCH + switches.size();
         Stream.concat(plan.all(Ask.class), plan.all(Lookup.class))
-                .forEach(one -> asks.put(one.ref(), FIRST_LEVEL + levels + asks.size()));
+                .forEach(one -> asks.put(one.ref(), firstAsk + asks.size()));
         this.answers = answers(plan);
         plan.all(Branch.class)
                 .filter(branch -> branch.by() instanceof Branch.By.OfCaller)
@@ -83,7 +90,7 @@ final class StillMatters {
                 .flatMap(state -> Branch.callers(state).stream())
                 .forEach(rule -> {
                     if (rule instanceof Route.From.Tag(String tag)) {
-                        tags.computeIfAbsent(tag, one -> FIRST_LEVEL + levels + asks.size() + tags.size());
+                        tags.computeIfAbsent(tag, one -> firstAsk + asks.size() + tags.size());
                     }
                 });
         Map<Ref, List<Ref>> before = new LinkedHashMap<>();
@@ -104,7 +111,7 @@ final class StillMatters {
                 continue;
             }
             List<Slot> slots = object.slots();
-            BitSet own = own(object, classes);
+            BitSet own = own(object);
             own.set(FIRST_CALLED, leads(slots, new Destination.OwnMailbox()));
             own.set(BACK, leads(slots, new Destination.Back()));
             own.set(ROUTE, leads(slots, new Destination.AsRouted()));
@@ -234,20 +241,16 @@ final class StillMatters {
         return slots.stream().anyMatch(slot -> slot.holds().equals(Optional.of(where)));
     }
 
-    private BitSet own(PlanObject object, CallClasses classes) {
+    private BitSet own(PlanObject object) {
         BitSet own = new BitSet();
         if (object instanceof Branch branch) {
             switch (branch.by()) {
-                case Branch.By.OfHours hours -> own.set(FIRST_LEVEL + levels - 1);
-                case Branch.By.OfSwitch(Ref turned) -> {
-                    int level = classes.level(turned);
-                    if (level >= 0) {
-                        own.set(FIRST_LEVEL + level);
-                    }
-                }
+                case Branch.By.OfHours hours -> own.set(INSTANTS);
+                case Branch.By.OfSwitch(Ref turned) ->
+                    Optional.ofNullable(switches.get(turned)).ifPresent(own::set);
                 case Branch.By.OfCaller caller -> {
                     own.set(FROM);
-                    own.set(FIRST_LEVEL + classes.callerLevel());
+                    own.set(CALLERS);
                     asked(branch, own);
                 }
                 case Branch.By.OfLanguage language -> {}
@@ -263,11 +266,11 @@ final class StillMatters {
                             .filter(Queue.Notice::on)
                             .flatMap(Queue.Notice::until)
                             .isPresent()) {
-                own.set(FIRST_LEVEL + levels - 1);
+                own.set(INSTANTS);
             }
             if (QueueCourse.asksForNumber(queue)) {
                 own.set(FROM);
-                own.set(FIRST_LEVEL + classes.callerLevel());
+                own.set(CALLERS);
             }
         }
         if (object instanceof Outbound) {
@@ -275,7 +278,7 @@ final class StillMatters {
         }
         if (object instanceof Route route && route.withheld().isPresent()) {
             own.set(FROM);
-            own.set(FIRST_LEVEL + classes.callerLevel());
+            own.set(CALLERS);
         }
         return own;
     }
@@ -301,7 +304,7 @@ final class StillMatters {
         BitSet menus = new BitSet();
         while (!changed.isEmpty()) {
             Ref ref = changed.remove();
-            BitSet from = flags.getOrDefault(ref, new BitSet());
+            BitSet from = flags.getOrDefault(ref, NOTHING);
             before.getOrDefault(ref, List.of()).forEach(one -> add(one, from, changed));
             if (ref.kind() == Kind.EXTENSION) {
                 widen(dialled, from, dialling, changed);
@@ -335,25 +338,37 @@ final class StillMatters {
         }
     }
 
-    /// The levels of class sets that are asked from a state on; all where a phone dials, which may lead anywhere.
-    BitSet levels(State state) {
-        if (state.context().dials().isPresent()) {
-            BitSet every = new BitSet();
-            every.set(0, levels);
-            return every;
-        }
-        BitSet all = flags.getOrDefault(state.at(), new BitSet());
-        return all.get(FIRST_LEVEL, FIRST_LEVEL + levels);
+    /// Whether anything from a state on asks who calls; so it is with all three where a phone dials, which may lead
+    /// anywhere.
+    public boolean callers(State state) {
+        return asked(state, CALLERS);
+    }
+
+    /// Whether anything from a state on asks when the call began.
+    public boolean instants(State state) {
+        return asked(state, INSTANTS);
+    }
+
+    /// The switches whose positions are asked from a state on.
+    public Stream<Ref> switches(State state) {
+        return switches.entrySet().stream()
+                .filter(one -> asked(state, one.getValue()))
+                .map(Map.Entry::getKey);
+    }
+
+    private boolean asked(State state, int what) {
+        return state.context().dials().isPresent()
+                || flags.getOrDefault(state.at(), NOTHING).get(what);
     }
 
     /// Whether it matters to a route's calls which number was called.
-    boolean asksForNumber(Route route) {
-        return flags.getOrDefault(route.ref(), new BitSet()).get(CALLED);
+    public boolean asksForNumber(Route route) {
+        return flags.getOrDefault(route.ref(), NOTHING).get(CALLED);
     }
 
     /// The state without what can no longer matter.
-    State reduced(State state) {
-        BitSet matters = flags.getOrDefault(state.at(), new BitSet());
+    public State reduced(State state) {
+        BitSet matters = flags.getOrDefault(state.at(), NOTHING);
         Context context = state.context();
         boolean from = matters.get(FROM) || context.dials().isPresent();
         if (context.bare()) {
