@@ -63,7 +63,8 @@ final class RandomQueues {
                                 new Queue.Told.Saying(new Ref(Kind.PROMPT, "greeting")), new Queue.Told.TheWait()))
                 .get(random.nextInt(3));
         Optional<String> spoken = random.nextInt(6) == 0 ? Optional.of("nb-NO") : none();
-        Optional<Seconds> sameAgentWithin = random.nextBoolean() ? Optional.of(new Seconds(600)) : none();
+        Optional<Seconds> sameAgentWithin =
+                random.nextBoolean() ? Optional.of(new Seconds(600)) : Optional.of(new Seconds(0));
         return new Queue(
                 key,
                 Optional.of("Queue " + key),

@@ -72,7 +72,7 @@ final class AgentRounds {
 
     /// Whoever this caller had last time comes first.
     private static int last(Queue queue, Found found, There one) {
-        boolean same = queue.sameAgentWithin().isPresent()
+        boolean same = queue.sameAgent()
                 && found.lastAgent().filter(one.agent().party().phone()::equals).isPresent();
         return same ? 0 : 1;
     }

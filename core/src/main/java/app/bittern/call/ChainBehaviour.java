@@ -19,7 +19,7 @@ final class ChainBehaviour implements Behaviour<Chain> {
         int time = now.time().value();
         Onward next = next(chain, scene);
         Onward answered =
-                new Onward.Ends(Ending.of(Ending.Kind.ANSWERED, chain.ref()).by(now.ring()));
+                new Onward.Ends(Ending.of(Ending.Kind.ANSWERED, chain.ref()).by(now.ring()), scene.context());
         return QueueStage.of(now, scene)
                 .map(queue -> queue.outcomes(answered, next))
                 .orElseGet(() -> rung(

@@ -50,7 +50,7 @@ final class DialBehaviour implements Behaviour<Extension> {
         int wait = dials.dialling().waits() ? Dialling.WAIT : 0;
         Onward onward = onward(dials, scene);
         Optional<Ending.Kind> refused =
-                onward instanceof Onward.Ends(Ending ending) ? Optional.of(ending.kind()) : Optional.empty();
+                onward instanceof Onward.Ends(Ending ending, var _) ? Optional.of(ending.kind()) : Optional.empty();
         List<Heard> hears = refused.isEmpty()
                 ? wait == 0 ? List.of() : List.of(new Heard(0, wait, Heard.Sound.SILENCE, "waiting for further digits"))
                 : List.of(new Heard(wait, wait, Heard.Sound.TONE, "number unobtainable"));

@@ -41,7 +41,7 @@ final class ExtensionBehaviour implements Behaviour<Extension> {
                         new Cause.Answered(),
                         new Window(0, rings),
                         new Onward.Ends(
-                                Ending.of(Ending.Kind.ANSWERED, extension.ref()).by(extension.ref()))),
+                                Ending.of(Ending.Kind.ANSWERED, extension.ref()).by(extension.ref()), scene.context())),
                 unanswered(
                         new Cause.NoAnswer(),
                         Window.at(rings),

@@ -4,5 +4,6 @@ package app.bittern.call;
 public sealed interface Onward {
     record Next(State state) implements Onward {}
 
-    record Ends(Ending ending) implements Onward {}
+    /// @param carried what the call carries when it ends
+    record Ends(Ending ending, Context carried) implements Onward {}
 }

@@ -34,14 +34,12 @@ public record Outcome(Cause cause, Window window, Condition when, Onward onward,
 
     /// The same with what it carries on changed.
     Outcome carrying(UnaryOperator<Context> change) {
-        return onward instanceof Onward.Next(State next)
-                ? new Outcome(
-                        cause,
-                        window,
-                        when,
-                        new Onward.Next(new State(next.at(), next.stage(), change.apply(next.context()))),
-                        slot)
-                : this;
+        Onward changed = switch (onward) {
+            case Onward.Next(State next) ->
+                new Onward.Next(new State(next.at(), next.stage(), change.apply(next.context())));
+            case Onward.Ends(Ending ending, Context carried) -> new Onward.Ends(ending, change.apply(carried));
+        };
+        return new Outcome(cause, window, when, changed, slot);
     }
 
     /// The same in another window.

@@ -43,48 +43,56 @@ record Scene(Plan plan, State state) {
     }
 
     Onward onward(Optional<Destination> destination, Context carrying) {
-        return destination.map(to -> to(to, carrying)).orElseGet(() -> lost(Ending.Lost.HOLE));
+        return destination.map(to -> to(to, carrying)).orElseGet(() -> lost(Ending.Lost.HOLE, carrying));
     }
 
     private Onward to(Destination destination, Context carrying) {
         return switch (destination) {
             case Destination.To(Ref ref) -> enter(ref, carrying);
-            case Destination.Outside(var number) -> ends(Ending.Kind.OUTSIDE, "outside/" + number);
+            case Destination.Outside(var number) -> ends(Ending.Kind.OUTSIDE, "outside/" + number, carrying);
             case Destination.OwnMailbox() -> ownMailbox(carrying);
             case Destination.Repeat() -> enter(at(), carrying);
             case Destination.Back() ->
                 carrying.back()
                         .flatMap(before -> carrying.menuBefore().map(menu -> enter(menu, before)))
-                        .orElseGet(() -> lost(Ending.Lost.HOLE));
-            case Destination.HangUp() -> ends(Ending.Kind.HUNG_UP, at());
-            case Destination.Busy() -> ends(Ending.Kind.BUSY, at());
+                        .orElseGet(() -> lost(Ending.Lost.HOLE, carrying));
+            case Destination.HangUp() -> ends(Ending.Kind.HUNG_UP, at(), carrying);
+            case Destination.Busy() -> ends(Ending.Kind.BUSY, at(), carrying);
             case Destination.AsRouted() ->
                 carrying.facts()
                         .route()
                         .flatMap(route -> plan.find(route, Route.class))
                         .map(route -> onward(route.to(), carrying))
-                        .orElseGet(() -> lost(Ending.Lost.HOLE));
+                        .orElseGet(() -> lost(Ending.Lost.HOLE, carrying));
             case Destination.ByLast last ->
                 carrying.facts()
                         .called()
                         .flatMap(last::extension)
                         .map(extension -> enter(extension, carrying))
-                        .orElseGet(() -> lost(Ending.Lost.HOLE));
+                        .orElseGet(() -> lost(Ending.Lost.HOLE, carrying));
         };
     }
 
     Onward ends(Ending.Kind kind, Object in) {
-        return new Onward.Ends(Ending.of(kind, in));
+        return ends(kind, in, context());
+    }
+
+    private static Onward ends(Ending.Kind kind, Object in, Context carrying) {
+        return new Onward.Ends(Ending.of(kind, in), carrying);
     }
 
     Onward lost(Ending.Lost cause) {
-        return new Onward.Ends(Ending.lost(cause, at()));
+        return lost(cause, context());
+    }
+
+    private Onward lost(Ending.Lost cause, Context carrying) {
+        return new Onward.Ends(Ending.lost(cause, at()), carrying);
     }
 
     /// Enters an object, or falls into the hole where it should be.
     Onward enter(Ref ref, Context carrying) {
         if (plan.find(ref).isEmpty()) {
-            return lost(Ending.Lost.HOLE);
+            return lost(Ending.Lost.HOLE, carrying);
         }
         Context changed = ref.kind() == Kind.MENU
                 ? carrying.entering(ref)
@@ -97,7 +105,7 @@ record Scene(Plan plan, State state) {
                 .flatMap(firstCalled -> plan.find(firstCalled, Extension.class))
                 .flatMap(Extension::mailbox)
                 .map(mailbox -> enter(mailbox, carrying))
-                .orElseGet(() -> lost(Ending.Lost.NOBODY));
+                .orElseGet(() -> lost(Ending.Lost.NOBODY, carrying));
     }
 
     /// How long a prompt takes to say in the call's language, in seconds; 0 where there is none.

@@ -96,12 +96,11 @@ public final class Tracer {
                 rounds.timeOrChoice();
             }
             Outcome outcome = outcome(state, decision);
-            Context after = outcome.onward() instanceof Onward.Next(State next) ? next.context() : state.context();
-            step(state, decision, outcome, after);
-            if (outcome.onward() instanceof Onward.Ends(Ending ending)) {
+            step(state, decision, outcome);
+            if (outcome.onward() instanceof Onward.Ends(Ending ending, Context carried)) {
                 Optional<?> by =
                         decision.cause() instanceof Cause.ByTrunk(Ref trunk) ? Optional.of(trunk) : decision.by();
-                return ended(by.map(ending::by).orElse(ending), route, state.context());
+                return ended(by.map(ending::by).orElse(ending), route, carried);
             }
             state = ((Onward.Next) outcome.onward()).state();
         }
@@ -122,9 +121,13 @@ public final class Tracer {
         return outcome;
     }
 
-    private void step(State state, Decision decision, Outcome outcome, Context after) {
+    private void step(State state, Decision decision, Outcome outcome) {
+        Context after = switch (outcome.onward()) {
+            case Onward.Next(State next) -> next.context();
+            case Onward.Ends(Ending _, Context carried) -> carried;
+        };
         int begun = second;
-        boolean outside = outcome.onward() instanceof Onward.Ends(Ending ending)
+        boolean outside = outcome.onward() instanceof Onward.Ends(Ending ending, var _)
                 && (ending.kind() == Ending.Kind.OUTSIDE
                         || decision.by().filter(Party.Outside.class::isInstance).isPresent());
         steps.add(new Trace.Step(

@@ -222,7 +222,7 @@ public final class StateGraph {
                 continue;
             }
             int target = went.to().map(this::id).orElse(-1);
-            int ending = outcome.onward() instanceof Onward.Ends(Ending end) ? ending(end) : -1;
+            int ending = outcome.onward() instanceof Onward.Ends(Ending end, var _) ? ending(end) : -1;
             if (target < 0 && ending < 0) {
                 continue;
             }

@@ -217,7 +217,7 @@ public final class Outline {
                 exit.causes().stream().map(cause -> arrival(from, cause)).toList();
         parts.addAll(sentences.destination(from, exit.field(), exit.onward()));
         switch (exit.onward()) {
-            case Onward.Ends(Ending ending) ->
+            case Onward.Ends(Ending ending, var _) ->
                 add(depth, window, parts, arrivals, Optional.empty(), Optional.empty(), place, false);
             case Onward.Next(State state) -> object(state, window, depth, parts, arrivals, place);
         }
@@ -254,7 +254,7 @@ public final class Outline {
     /// Whether a call rests where it is: a row of its own would say no more than that.
     private static boolean answered(Exit exit) {
         return exit.field().isEmpty()
-                && exit.onward() instanceof Onward.Ends(Ending ending)
+                && exit.onward() instanceof Onward.Ends(Ending ending, var _)
                 && ending.kind() == Ending.Kind.ANSWERED;
     }
 

@@ -378,7 +378,7 @@ final class Sentences {
     List<Part> destination(PlanObject from, Optional<Pointer> field, Onward onward) {
         List<Part> parts = new ArrayList<>();
         field.ifPresent(place -> parts.add(token(from, place, onward)));
-        if (onward instanceof Onward.Ends(Ending ending)) {
+        if (onward instanceof Onward.Ends(Ending ending, var _)) {
             parts.add(ended(from, ending));
         }
         return parts;
@@ -393,7 +393,7 @@ final class Sentences {
                 .orElse("");
         String text = switch (onward) {
             case Onward.Next(var state) -> state.at().kind().title() + " " + plan.title(state.at());
-            case Onward.Ends(Ending ending) -> value.isEmpty() ? "nowhere" : prompts.called(value);
+            case Onward.Ends(Ending ending, var _) -> value.isEmpty() ? "nowhere" : prompts.called(value);
         };
         boolean again = value.equals("repeat") || value.equals("back") || value.equals("own-mailbox");
         return Part.token(

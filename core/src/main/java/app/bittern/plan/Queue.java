@@ -498,6 +498,11 @@ public record Queue(
                 recording);
     }
 
+    /// Whether somebody who calls again comes to the same agent; within no time at all nobody does.
+    public boolean sameAgent() {
+        return sameAgentWithin.filter(within -> within.value() > 0).isPresent();
+    }
+
     /// Whether some agent is one of another queue, too.
     public boolean sharesAgents(Queue other) {
         return agents.stream()

@@ -53,7 +53,7 @@ class RandomCallsTest {
                         : ending.kind().word()
                                 + ending.cause().map(why -> " " + why.word()).orElse("");
                 SlowCall.End fast =
-                        new SlowCall.End(kind, ending.in(), ending.by().orElse(""), trace.second());
+                        new SlowCall.End(kind, ending.in(), ending.by().orElse(""), trace.second(), trace.language());
                 if (round) {
                     assertThat(slow.kind())
                             .as("plan %d, call %d: %s %s", plans, calls, bench, told(trace))

@@ -48,13 +48,13 @@ final class SlowCall {
     /// So many objects, and it is said to go round.
     private static final int MOST = 600;
 
-    /// How it ends: `answered in queue/q by extension/2001 after 17`.
-    record End(String kind, String in, String by, int second) {}
+    /// How it ends: `answered in queue/q by extension/2001 after 17`, in which language.
+    record End(String kind, String in, String by, int second, String language) {}
 
     /// A menu passed, with what was carried into it.
     private record Passed(Ref menu, String language, Set<String> tags) {}
 
-    private static final End ONWARD = new End("on", "", "", 0);
+    private static final End ONWARD = new End("on", "", "", 0, "");
     private static final Ref NOWHERE = new Ref(Kind.ROUTE, "nowhere");
 
     private final Plan plan;
@@ -100,11 +100,11 @@ final class SlowCall {
     }
 
     private End end(String kind, Object in) {
-        return new End(kind, in.toString(), "", second);
+        return new End(kind, in.toString(), "", second, language);
     }
 
     private End answered(Object in, Party by) {
-        return new End("answered", in.toString(), by.toString(), second);
+        return new End("answered", in.toString(), by.toString(), second, language);
     }
 
     private End run() {
@@ -154,7 +154,7 @@ final class SlowCall {
     private End out(Outbound outbound) {
         for (Ref trunk : outbound.trunks()) {
             if (plan.find(trunk).isPresent() && world.finds(trunk).toString().equals("0")) {
-                return new End("outside", outbound.ref().toString(), trunk.toString(), second);
+                return new End("outside", outbound.ref().toString(), trunk.toString(), second, language);
             }
         }
         return end("no-channel", outbound.ref());

@@ -11,6 +11,7 @@ import app.bittern.plan.Plan;
 import app.bittern.plan.Queue;
 import app.bittern.plan.Ref;
 import app.bittern.plan.Route;
+import app.bittern.plan.Seconds;
 import app.bittern.plan.Spoken;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -155,7 +156,7 @@ final class SlowWait {
         for (int turn = 0; turn <= 1; turn++) {
             for (int rank = 0; rank <= 1000; rank++) {
                 for (Agent one : agents) {
-                    boolean same = queue.sameAgentWithin().isPresent()
+                    boolean same = queue.sameAgentWithin().map(Seconds::value).orElse(0) > 0
                             && found.toString()
                                     .endsWith(", last " + one.agent.party().phone());
                     int its = queue.order() == Order.BY_RANK ? one.agent.rank() : 0;

@@ -467,7 +467,7 @@ final class SlowPaths {
             Optional<State> next = outcome.onward() instanceof Onward.Next(State full)
                     ? Optional.of(graph.reduced(full))
                     : Optional.empty();
-            String end = outcome.onward() instanceof Onward.Ends(Ending ending)
+            String end = outcome.onward() instanceof Onward.Ends(Ending ending, var _)
                     ? ending.kind() + " " + ending.in() + " " + ending.cause()
                     : "";
             Cause cause = outcome.cause();

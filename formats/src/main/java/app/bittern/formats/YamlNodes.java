@@ -1,6 +1,7 @@
 package app.bittern.formats;
 
 import app.bittern.plan.Problem;
+import java.io.IOException;
 import java.io.StringReader;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -8,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.CancellationException;
 import org.yaml.snakeyaml.LoaderOptions;
 import org.yaml.snakeyaml.Yaml;
 import org.yaml.snakeyaml.constructor.SafeConstructor;
@@ -23,7 +25,7 @@ import org.yaml.snakeyaml.nodes.Tag;
 /// Reads YAML, and JSON as its subset, into nodes with their places.
 ///
 /// Bounded: 32 million characters, 20,000 of them without a space, 40 levels, no aliases, so that a small
-/// file cannot become a large one.
+/// file cannot become a large one; and whoever reads is listened to: a thread that is interrupted reads no further.
 final class YamlNodes {
     private static final int MOST_CHARACTERS = 32_000_000;
     private static final int DEEPEST = 40;
@@ -50,7 +52,7 @@ final class YamlNodes {
         options.setMaxAliasesForCollections(0);
         try {
             org.yaml.snakeyaml.nodes.@org.jspecify.annotations.Nullable Node root =
-                    new Yaml(new SafeConstructor(options)).compose(new StringReader(text));
+                    new Yaml(new SafeConstructor(options)).compose(new Listening(text));
             if (root == null) {
                 problems.add(
                         new Node.Place(1, 1),
@@ -102,6 +104,25 @@ final class YamlNodes {
         return false;
     }
 
+    private static void listen() {
+        if (Thread.interrupted()) {
+            throw new CancellationException("The file is not wanted any more.");
+        }
+    }
+
+    /// A text that is read to its end unless its reader is interrupted.
+    private static final class Listening extends StringReader {
+        private Listening(String text) {
+            super(text);
+        }
+
+        @Override
+        public int read(char[] into, int from, int most) throws IOException {
+            listen();
+            return super.read(into, from, most);
+        }
+    }
+
     private static Node.Place place(@org.jspecify.annotations.Nullable Mark mark) {
         return mark == null ? new Node.Place(1, 1) : new Node.Place(mark.getLine() + 1, mark.getColumn() + 1);
     }
@@ -126,6 +147,7 @@ final class YamlNodes {
             case SequenceNode sequence -> {
                 List<Node> items = new ArrayList<>();
                 sequence.getValue().forEach(item -> items.add(node(item, depth + 1)));
+                listen();
                 yield new Node.Items(items, place);
             }
             case MappingNode mapping -> fields(mapping, depth, place);

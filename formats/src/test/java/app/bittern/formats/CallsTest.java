@@ -118,7 +118,7 @@ class CallsTest {
     private static String onward(Outcome outcome) {
         return switch (outcome.onward()) {
             case Onward.Next(State next) -> "to " + next.at();
-            case Onward.Ends(Ending ending) -> ending(ending);
+            case Onward.Ends(Ending ending, var _) -> ending(ending);
         };
     }
 

@@ -1,6 +1,7 @@
 package app.bittern.formats;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.bittern.plan.Kind;
 import app.bittern.plan.Plan;
@@ -11,6 +12,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.concurrent.CancellationException;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -196,5 +198,14 @@ class PlanFileTest {
                 .singleElement()
                 .satisfies(
                         problem -> assertThat(problem.says()).contains("10001 characters", "10000 characters at most"));
+    }
+
+    @Test
+    void whoeverIsInterruptedReadsNoFurther() {
+        String endless = "- a\n".repeat(1_000_000);
+        Thread.currentThread().interrupt();
+        assertThatThrownBy(() -> PlanFile.read(endless)).isInstanceOf(CancellationException.class);
+        assertThat(Thread.interrupted()).isFalse();
+        assertThat(PlanFile.read("- a")).isInstanceOf(PlanFile.Result.Refused.class);
     }
 }

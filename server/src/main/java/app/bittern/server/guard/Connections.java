@@ -22,12 +22,14 @@ class Connections implements WebServerFactoryCustomizer<TomcatServletWebServerFa
     private final String certificate;
     private final String key;
     private final List<String> proxies;
+    private final int ofAddress;
 
     Connections(
             Patience patience,
             @Value("${bittern.tls.certificate}") String certificate,
             @Value("${bittern.tls.key}") String key,
-            @Value("${bittern.proxies}") List<String> proxies) {
+            @Value("${bittern.proxies}") List<String> proxies,
+            @Value("${bittern.connections-of-address}") int ofAddress) {
         if (certificate.isEmpty() != key.isEmpty()) {
             throw new IllegalStateException(
                     "found one of BITTERN_TLS_CERTIFICATE and BITTERN_TLS_KEY; TLS needs both, as files in PEM.");
@@ -35,6 +37,7 @@ class Connections implements WebServerFactoryCustomizer<TomcatServletWebServerFa
         this.patience = patience;
         this.certificate = certificate;
         this.key = key;
+        this.ofAddress = ofAddress;
         this.proxies = proxies.stream()
                 .map(String::strip)
                 .filter(one -> !one.isEmpty())
@@ -44,7 +47,7 @@ class Connections implements WebServerFactoryCustomizer<TomcatServletWebServerFa
     @Override
     public void customize(TomcatServletWebServerFactory factory) {
         factory.setProtocol(TimedProtocol.class.getName());
-        factory.addConnectorCustomizers(this::times);
+        factory.addConnectorCustomizers(this::bounds);
         if (!certificate.isEmpty()) {
             Ssl tls = new Ssl();
             tls.setCertificate("file:" + certificate);
@@ -57,10 +60,11 @@ class Connections implements WebServerFactoryCustomizer<TomcatServletWebServerFa
         }
     }
 
-    private void times(Connector connector) {
+    private void bounds(Connector connector) {
         if (connector.getProtocolHandler() instanceof TimedProtocol protocol) {
             int millis = Math.toIntExact(patience.headers().toMillis());
             protocol.headers(patience.headers());
+            protocol.bound(ofAddress, proxies);
             protocol.setConnectionTimeout(millis);
             protocol.setDisableUploadTimeout(false);
             protocol.setConnectionUploadTimeout(millis);

@@ -2,6 +2,7 @@ package app.bittern.server.guard;
 
 import java.time.Duration;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
@@ -15,7 +16,8 @@ import org.apache.tomcat.util.net.SocketWrapperBase;
 
 /// HTTP with a time for the greeting of TLS and one for the headers of a request in all: the container's own times are
 /// for the next byte, so that one
-/// byte now and then would hold a connection for ever. Made by its name, as connectors make their protocols.
+/// byte now and then would hold a connection for ever; and with so many connections of an address at most. Made by its
+/// name, as connectors make their protocols.
 public final class TimedProtocol extends Http11NioProtocol {
     /// So many half-sent requests an address may have that are older than a second.
     private static final int UNFINISHED = 100;
@@ -28,6 +30,21 @@ public final class TimedProtocol extends Http11NioProtocol {
 
     /// Connections whose TLS is not agreed on yet, by when they were first seen; of [#sweep] alone.
     private Map<SocketWrapperBase<NioChannel>, Long> greeting = Map.of();
+
+    private final CountedEndpoint endpoint;
+
+    public TimedProtocol() {
+        this(new CountedEndpoint());
+    }
+
+    private TimedProtocol(CountedEndpoint endpoint) {
+        super(endpoint);
+        this.endpoint = endpoint;
+    }
+
+    void bound(int most, List<String> proxies) {
+        endpoint.bound(most, proxies);
+    }
 
     void headers(Duration most) {
         this.headers = most;

@@ -16,8 +16,10 @@ import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.net.http.HttpResponse.BodyHandlers;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.time.Duration;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
@@ -161,6 +163,44 @@ class ConnectionsTest {
                     .isInstanceOf(SocketException.class);
         } finally {
             secure.stop();
+        }
+    }
+
+    @Test
+    void oneAddressKeepsNobodyElseOut() throws Exception {
+        RunningApplication few = RunningApplication.beside(BEHIND).with("bittern.connections-of-address", "20");
+        few.start();
+        List<Socket> held = new ArrayList<>();
+        try {
+            while (held.size() < 20) {
+                held.add(connected(few, "127.0.0.3"));
+            }
+            assertThat(answers(connected(few, "127.0.0.3"))).isFalse();
+            assertThat(answers(connected(few, "127.0.0.4"))).isTrue();
+            assertThat(answers(held.getFirst())).isTrue();
+        } finally {
+            few.stop();
+            for (Socket one : held) {
+                one.close();
+            }
+        }
+    }
+
+    /// A connection from an address of this machine.
+    private static Socket connected(RunningApplication to, String from) throws IOException {
+        Socket socket = new Socket(InetAddress.getLoopbackAddress(), to.port(), InetAddress.getByName(from), 0);
+        socket.setSoTimeout(20_000);
+        return socket;
+    }
+
+    private static boolean answers(Socket socket) throws IOException {
+        try (socket) {
+            socket.getOutputStream()
+                    .write("GET /actuator/health HTTP/1.1\r\nHost: bittern\r\n\r\n"
+                            .getBytes(StandardCharsets.US_ASCII));
+            return socket.getInputStream().read() == 'H';
+        } catch (SocketException closed) {
+            return false;
         }
     }
 
