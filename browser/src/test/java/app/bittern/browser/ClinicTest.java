@@ -13,6 +13,7 @@ import java.util.function.Function;
 import java.util.regex.Pattern;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
 import org.junit.jupiter.api.extension.RegisterExtension;
 
 /// From an empty site to the ways of a clinic's calls: a trunk and a number, eight people, hours with holidays, a
@@ -305,7 +306,10 @@ class ClinicTest {
         Assertions.assertThat(presses).isLessThanOrEqualTo(160);
     }
 
+    /// In `./bittern verify --long`: it is a minute of keys, and a site from nothing by keys alone is gone through
+    /// daily.
     @Test
+    @EnabledIfSystemProperty(named = "bittern.all-plans", matches = "true")
     void byKeyboard() {
         int presses = clinic("Alder by keys", Hand.Keyboard::new);
         stands("alder-by-keys");

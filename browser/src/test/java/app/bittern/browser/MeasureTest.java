@@ -15,7 +15,7 @@ class MeasureTest {
     private static final int TIMES = 300;
 
     @RegisterExtension
-    static final RunningApplication APPLICATION = RunningApplication.withDemo();
+    static final RunningApplication APPLICATION = RunningApplication.withDemo().findingDifferences();
 
     @RegisterExtension
     static final Chromium CHROMIUM = new Chromium();

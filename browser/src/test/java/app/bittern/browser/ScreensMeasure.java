@@ -34,7 +34,7 @@ class ScreensMeasure {
     private static final int THINK_MILLIS = 3000;
 
     @RegisterExtension
-    static final RunningApplication APPLICATION = RunningApplication.withDemo();
+    static final RunningApplication APPLICATION = RunningApplication.withDemo().findingDifferences();
 
     @RegisterExtension
     static final Chromium CHROMIUM = new Chromium();

@@ -28,13 +28,13 @@ import app.bittern.plan.Alarm;
 import app.bittern.plan.Ask;
 import app.bittern.plan.Chain;
 import app.bittern.plan.Contact;
-import app.bittern.plan.Destination;
 import app.bittern.plan.Extension;
 import app.bittern.plan.InboundNumber;
 import app.bittern.plan.Kind;
 import app.bittern.plan.Mailbox;
 import app.bittern.plan.Menu;
 import app.bittern.plan.Outbound;
+import app.bittern.plan.Page;
 import app.bittern.plan.Plan;
 import app.bittern.plan.PlanObject;
 import app.bittern.plan.Queue;
@@ -142,8 +142,8 @@ final class Probes {
         }
         return Stream.of(true, false)
                 .flatMap(shown -> {
-                    List<String> one = setOff(before, bench, first, shown);
-                    List<String> other = setOff(now, bench, second, shown);
+                    List<String> one = setOff(before, now, false, bench, first, shown);
+                    List<String> other = setOff(now, before, true, bench, second, shown);
                     return one.equals(other)
                             ? Stream.<Shown>empty()
                             : Stream.of(told(
@@ -187,12 +187,14 @@ final class Probes {
                 .toList();
     }
 
-    /// What a call sets off, or phones show, with when.
-    private static List<String> setOff(Plan plan, Bench bench, Trace trace, boolean shown) {
-        return Effects.of(plan, bench, trace).stream()
+    /// What a call sets off, or phones show, with when; and what else people meet of it.
+    private static List<String> setOff(Plan plan, Plan other, boolean later, Bench bench, Trace trace, boolean shown) {
+        List<Effect> effects = Effects.of(plan, bench, trace);
+        Stream<String> all = effects.stream()
                 .filter(Effect::happens)
                 .filter(effect -> effect.what() instanceof What.Shown == shown)
-                .map(effect -> effect.what().words(plan::title) + " " + Seconds.after(effect.second()))
+                .map(effect -> effect.what().words(plan::title) + " " + Seconds.after(effect.second()));
+        return Stream.concat(all, shown ? Stream.empty() : Besides.of(plan, other, later, trace, effects))
                 .toList();
     }
 
@@ -247,6 +249,11 @@ final class Probes {
         }
         if (object instanceof Extension extension) {
             bases.addAll(helps(plan, extension));
+        }
+        if (object instanceof Page) {
+            plan.uses(ref).stream()
+                    .flatMap(use -> plan.find(use.object(), Alarm.class).stream())
+                    .forEach(speaks -> bases.addAll(bases(plan, speaks)));
         }
         Optional<Bench> dialled = dialled(plan, object);
         dialled.ifPresent(bases::add);
@@ -332,16 +339,11 @@ final class Probes {
             });
         }
         if (object instanceof Menu menu) {
-            // Two keys at once, the first of which leads to a menu or here again.
+            // Two keys at once: the second is for wherever the first leads in no time, here again perhaps.
             menu.keys()
-                    .forEach((key, on) -> on.to()
-                            .filter(to -> to instanceof Destination.Repeat
-                                    || to.target()
-                                            .filter(ref -> ref.kind() == Kind.MENU)
-                                            .isPresent())
-                            .ifPresent(to -> menu.keys()
-                                    .keySet()
-                                    .forEach(next -> all.add(keyed(base, new KeyPress(key + next, true))))));
+                    .keySet()
+                    .forEach(key ->
+                            menu.keys().keySet().forEach(next -> all.add(keyed(base, new KeyPress(key + next, true)))));
         }
         if (object instanceof Menu menu && !base.keys().isEmpty()) {
             KeyPress last = base.keys().getLast();

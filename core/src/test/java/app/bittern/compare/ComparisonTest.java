@@ -303,11 +303,9 @@ class ComparisonTest {
                 one.witness().ifPresent(bench -> {
                     Trace first = Tracer.trace(before, bench);
                     Trace second = Tracer.trace(after, bench);
-                    assertThat(Stream.of(told(first), Effects.of(before, bench, first))
-                                    .toList())
+                    assertThat(met(before, after, false, bench, first))
                             .as("%s", one)
-                            .isNotEqualTo(Stream.of(told(second), Effects.of(after, bench, second))
-                                    .toList());
+                            .isNotEqualTo(met(after, before, true, bench, second));
                 });
             }
             for (int benches = 0; benches < 30; benches++) {
@@ -390,6 +388,15 @@ class ComparisonTest {
                 && Stream.of(first, second)
                         .flatMap(trace -> trace.steps().stream())
                         .anyMatch(step -> step.object().equals(one.at().toString()));
+    }
+
+    /// All that people meet of a call.
+    private static List<Object> met(Plan plan, Plan other, boolean later, Bench bench, Trace trace) {
+        List<Effect> effects = Effects.of(plan, bench, trace);
+        return List.of(
+                told(trace),
+                effects,
+                Besides.of(plan, other, later, trace, effects).toList());
     }
 
     /// What callers notice of a trace: where it ends, after how long, and what they hear when.

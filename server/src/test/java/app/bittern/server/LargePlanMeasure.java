@@ -29,7 +29,7 @@ class LargePlanMeasure {
     private static final int PEOPLE = 10;
 
     @RegisterExtension
-    static final RunningApplication APPLICATION = RunningApplication.empty();
+    static final RunningApplication APPLICATION = RunningApplication.empty().findingDifferences();
 
     private final Client client = APPLICATION.client();
 

@@ -31,7 +31,7 @@ class LoadMeasure {
     private static final int EDITORS = 10;
 
     @RegisterExtension
-    static final RunningApplication APPLICATION = RunningApplication.withDemo();
+    static final RunningApplication APPLICATION = RunningApplication.withDemo().findingDifferences();
 
     private final Map<String, List<Double>> taken = new ConcurrentHashMap<>();
 

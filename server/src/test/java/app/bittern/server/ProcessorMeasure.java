@@ -30,6 +30,7 @@ class ProcessorMeasure {
         int port = freePort();
         Map<String, Object> settings = new HashMap<>(RunningApplication.properties(TestDatabase.fresh(), true, port));
         settings.put("BITTERN_BACKGROUND_MOMENT", Duration.ofDays(1));
+        settings.put("BITTERN_DIFFERENCES_MOMENT", Duration.ofDays(1));
         ServerProcess server = ServerProcess.start(settings, port);
         try {
             Client client = Client.at("http://127.0.0.1:" + port);

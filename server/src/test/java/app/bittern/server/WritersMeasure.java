@@ -31,7 +31,7 @@ class WritersMeasure {
     private static final Duration MEASURED = Duration.ofMinutes(2);
 
     @RegisterExtension
-    static final RunningApplication APPLICATION = RunningApplication.empty();
+    static final RunningApplication APPLICATION = RunningApplication.empty().findingDifferences();
 
     private final Map<Integer, AtomicInteger> answers = new ConcurrentHashMap<>();
     private final ConcurrentLinkedQueue<Double> taken = new ConcurrentLinkedQueue<>();

@@ -13,15 +13,52 @@ import java.util.stream.IntStream;
 /// Names that people give themselves and their machines.
 ///
 /// No two are to look alike (Unicode TR39): nothing in a name is invisible, all its letters are of one script, written
-/// in their plain form, and those of another script are not all such as Latin has, too.
+/// in their plain form, that script is one that is written today, and letters of another than Latin are not all such as
+/// Latin has, too.
 final class Named {
     private static final int LONGEST = 60;
 
     /// What stands before the name of a machine, so that nobody is taken for one.
     static final String MACHINE = "machine ";
 
-    /// Letters of the Cyrillic and the Greek script that look like Latin ones.
-    private static final String LIKE_LATIN = "АВЕЅІЈКМНОРСТУХаеѕіјорсухһԁԛԝӏΑΒΕΖΗΙΚΜΝΟΡΤΥΧανορυχι";
+    /// Letters of the Cyrillic, the Greek and the Armenian script that look like Latin ones.
+    private static final String LIKE_LATIN = "АВЕЅІЈКМНОРСТУХаеѕіјорсухһԁԛԝӏΑΒΕΖΗΙΚΜΝΟΡΤΥΧανορυχιՍՏՕԼօոսհյզցք";
+
+    /// The scripts that are written today by many (Unicode UAX31, table 5); among the rest are some with a Latin double
+    /// for
+    /// every letter of a name.
+    private static final Set<UnicodeScript> WRITTEN = EnumSet.of(
+            UnicodeScript.COMMON,
+            UnicodeScript.INHERITED,
+            UnicodeScript.ARABIC,
+            UnicodeScript.ARMENIAN,
+            UnicodeScript.BENGALI,
+            UnicodeScript.BOPOMOFO,
+            UnicodeScript.CYRILLIC,
+            UnicodeScript.DEVANAGARI,
+            UnicodeScript.ETHIOPIC,
+            UnicodeScript.GEORGIAN,
+            UnicodeScript.GREEK,
+            UnicodeScript.GUJARATI,
+            UnicodeScript.GURMUKHI,
+            UnicodeScript.HANGUL,
+            UnicodeScript.HAN,
+            UnicodeScript.HEBREW,
+            UnicodeScript.HIRAGANA,
+            UnicodeScript.KANNADA,
+            UnicodeScript.KATAKANA,
+            UnicodeScript.KHMER,
+            UnicodeScript.LAO,
+            UnicodeScript.LATIN,
+            UnicodeScript.MALAYALAM,
+            UnicodeScript.MYANMAR,
+            UnicodeScript.ORIYA,
+            UnicodeScript.SINHALA,
+            UnicodeScript.TAMIL,
+            UnicodeScript.TELUGU,
+            UnicodeScript.THAANA,
+            UnicodeScript.THAI,
+            UnicodeScript.TIBETAN);
 
     /// Signs that are letters or marks and show nothing.
     private static final String BLANK = "\u115F\u1160\u17B4\u17B5\u2800\u3164\uFFA0";
@@ -74,6 +111,9 @@ final class Named {
                 .filter(Character::isLetter)
                 .mapToObj(UnicodeScript::of)
                 .forEach(scripts::add);
+        if (!WRITTEN.containsAll(scripts)) {
+            return false;
+        }
         scripts.removeAll(EnumSet.of(UnicodeScript.COMMON, UnicodeScript.INHERITED));
         return scripts.size() < 2 || TOGETHER.stream().anyMatch(all -> all.containsAll(scripts));
     }

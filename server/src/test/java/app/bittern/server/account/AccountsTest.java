@@ -93,12 +93,14 @@ class AccountsTest {
                 "tech\u200Bnician", // a blank that takes no room
                 "te\u0441hnician", // a Cyrillic letter among Latin ones
                 "\u0441\u043E\u0440\u0435", // Cyrillic letters that are all like Latin ones
+                "\u0585\u057D\u0578", // Armenian ones
+                "\u13A1\u13AA\u13C1", // letters of Cherokee, each of which has a Latin double
                 "\uFF49\uFF4E\uFF45\uFF53", // wide forms of Latin letters
                 "Ines\u3164",
                 "Ines\uFE0F")) {
             assertThatThrownBy(() -> Named.given(name)).as(name).hasMessageContaining("another could look like");
         }
-        for (String name : List.of("Zoë Ångström-Þór 2", "Мария", "Σοφία", "山田さくら", "O'Neill, desk")) {
+        for (String name : List.of("Zoë Ångström-Þór 2", "Мария", "Σοφία", "Անի", "山田さくら", "O'Neill, desk")) {
             assertThat(Named.given(name)).isEqualTo(name);
         }
     }

@@ -25,15 +25,37 @@ import java.util.concurrent.TimeUnit;
 import java.util.concurrent.locks.LockSupport;
 import org.junit.jupiter.api.Test;
 
-/// Servers, the database and its backends are killed again and again (SIGKILL) while four people edit on two servers:
+/// Servers, the database and its backends are killed again and again (SIGKILL) while people edit on two servers:
 /// nothing that was acknowledged is lost, no edit is kept by half, and all go on by themselves.
 ///
-/// Three rounds here; `tools/faults 300` does more.
+/// Three rounds and four people here; `tools/faults 300 20` does more.
 class FaultsTest {
     private static final int ROUNDS = Integer.getInteger("bittern.rounds", 3);
     private static final Duration BACK = Duration.ofSeconds(5);
-    private static final List<String> OBJECTS =
-            List.of("mailbox/bookings", "mailbox/freight", "mailbox/reception", "queue/bookings");
+    private static final int WRITERS = Integer.getInteger("bittern.writers", 4);
+
+    /// Each is somebody's.
+    private static final List<String> OBJECTS = List.of(
+            "mailbox/bookings",
+            "mailbox/freight",
+            "mailbox/reception",
+            "queue/bookings",
+            "mailbox/lost-property",
+            "mailbox/port-control",
+            "queue/freight",
+            "ring-group/reception",
+            "ring-group/coaches",
+            "ring-group/freight",
+            "hunt-group/port-control",
+            "chain/carriers-office",
+            "chain/freight-on-call",
+            "menu/front-desk",
+            "menu/todays-sailings",
+            "ask/account",
+            "branch/timetable",
+            "branch/terminal-hours",
+            "announcement/closed",
+            "hours/terminal");
 
     private final Random random = new Random(7);
     private final TestDatabase cluster = TestDatabase.alone(Path.of("/tmp"));
@@ -50,6 +72,7 @@ class FaultsTest {
         Map<String, Object> settings = new LinkedHashMap<>(RunningApplication.properties(cluster.own(), true, port));
         // What would be computed for later, after each of many edits a second, would take the machine from all else.
         settings.put("BITTERN_BACKGROUND_MOMENT", Duration.ofDays(1).toString());
+        settings.put("BITTERN_DIFFERENCES_MOMENT", Duration.ofDays(1).toString());
         ServerProcess server = ServerProcess.start(settings, port);
         logs.add(server.log());
         return server.process();
@@ -67,8 +90,9 @@ class FaultsTest {
             readers.add(reader);
         }
         List<Writer> writers = new ArrayList<>();
-        for (int one = 0; one < OBJECTS.size(); one++) {
-            writers.add(new Writer(OBJECTS.get(one), at(ports.get(one % 2))));
+        for (int one = 0; one < WRITERS; one++) {
+            // All together edit as often, however many they are.
+            writers.add(new Writer(OBJECTS.get(one), at(ports.get(one % 2)), 40L * WRITERS));
         }
         List<OpenScreen> screens =
                 ports.stream().map(port -> new OpenScreen(at(port))).toList();
@@ -250,6 +274,7 @@ class FaultsTest {
         assertThat(journal)
                 .hasSize(Math.toIntExact(List.copyOf(journal.keySet()).getLast()));
         System.out.printf(
-                "%d rounds: %d edits acknowledged, %d kept, none lost%n", ROUNDS, acknowledged, journal.size());
+                "%d rounds, %d people: %d edits acknowledged, %d kept, none lost%n",
+                ROUNDS, WRITERS, acknowledged, journal.size());
     }
 }

@@ -13,11 +13,11 @@ import java.util.concurrent.locks.LockSupport;
 /// fields to the same, and is noted once it has been acknowledged.
 final class Writer implements Runnable {
     private static final String EDITS = "/api/sites/saltreach/draft/edits";
-    private static final long BREATH_MILLIS = 150;
     private static final long AGAIN_MILLIS = 50;
 
     private final String object;
     private final Client client;
+    private final long breath;
     /// What was acknowledged, by the version that it was acknowledged as.
     private final Map<Long, String> acknowledged = new ConcurrentSkipListMap<>();
     private final AtomicInteger asked = new AtomicInteger();
@@ -25,7 +25,9 @@ final class Writer implements Runnable {
     private volatile boolean over;
 
     /// @param server where it has signed in, and goes on asking
-    Writer(String object, String server) {
+    /// @param breath between two edits, in milliseconds
+    Writer(String object, String server, long breath) {
+        this.breath = breath;
         this.object = object;
         this.client = Client.at(server);
         client.signIn(RunningApplication.NAME, RunningApplication.PASSWORD);
@@ -58,7 +60,7 @@ final class Writer implements Runnable {
             String text = "turn " + asked.incrementAndGet();
             // Faster than anybody works, and no faster than that: a server that is to start again needs the machine
             // too.
-            LockSupport.parkNanos(TimeUnit.MILLISECONDS.toNanos(edited(text) ? BREATH_MILLIS : AGAIN_MILLIS));
+            LockSupport.parkNanos(TimeUnit.MILLISECONDS.toNanos(edited(text) ? breath : AGAIN_MILLIS));
         }
     }
 
