@@ -74,6 +74,9 @@ class RightsScreenTest {
         guest.page().navigate(link);
         assertThat(guest.page().getByText("This invitation was used already")).isVisible();
 
+        guest.open("/s/saltreach/draft/voicemail/mailbox/bookings");
+        Locator mayLook = guest.page().getByText("You may look at this site and not change it.");
+        assertThat(mayLook).isVisible();
         manager.open(RIGHTS);
         assertThat(manager.page().getByText("Ines, night desk")).hasCount(0);
         Locator change = manager.page().getByLabel("Ines: change");
@@ -81,7 +84,7 @@ class RightsScreenTest {
         change.focus();
         manager.press("Enter");
         assertThat(change).hasText("yes");
-        guest.open("/s/saltreach/draft/voicemail/mailbox/bookings");
+        assertThat(mayLook).hasCount(0);
         guest.button("Name: Bookings").click();
         guest.page().locator("#value").fill("Boats");
         guest.press("Enter");

@@ -58,7 +58,7 @@ class WorthTest {
                         + check.getValue().size())
                 .toList();
         List<String> all = byCheck.values().stream().flatMap(List::stream).toList();
-        assertThat(100 * worth(all)).isGreaterThanOrEqualTo(WANTED_PERCENT * all.size());
+        assertThat(100 * worth(all)).isGreaterThanOrEqualTo((long) WANTED_PERCENT * all.size());
         assertThat(Files.readString(MEASURED))
                 .as("docs/measured.md says it")
                 .contains(worth(all) + " of " + all.size())

@@ -6,7 +6,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.Predicate;
+import java.util.function.Function;
 import java.util.function.Supplier;
 import org.springframework.dao.DataAccessException;
 import org.springframework.http.HttpHeaders;
@@ -67,20 +67,23 @@ public class Callers implements SecurityContextRepository {
         machines.forget();
     }
 
-    /// Whether who asks now may still look at a site, asked again later: accounts lose rights, and sessions end.
-    public Predicate<String> later(HttpServletRequest request) {
+    /// What who asks now may do at a site, asked again later: accounts are given rights and lose them, and sessions
+    /// end.
+    /// Nothing where they may not look at it; absent where that cannot be known just now.
+    public Function<String, Optional<List<Right>>> later(HttpServletRequest request) {
         Supplier<Optional<Who>> asking = asking(request);
         return site -> {
             try {
-                return asking.get()
+                return Optional.of(asking.get()
                         .filter(who ->
                                 Need.LOOK.isMet(who, site) && !who.closed().contains(site))
-                        .isPresent();
+                        .map(who -> who.rights().of(site))
+                        .orElse(List.of()));
             } catch (DataAccessException | TransactionException failed) {
                 if (!DatabaseAway.is(failed)) {
                     throw failed;
                 }
-                return true;
+                return Optional.empty();
             }
         };
     }

@@ -32,6 +32,6 @@ public final class EventApi {
     /// Who has a screen of the site open, each once.
     public record People(String site, List<String> accounts) {}
 
-    /// A site was made, cut over or removed.
+    /// A site was made, cut over or removed, or whoever is told may do something else there than before.
     public record Sites(String site) {}
 }

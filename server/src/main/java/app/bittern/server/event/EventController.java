@@ -5,6 +5,7 @@ import app.bittern.server.Refusal;
 import app.bittern.server.account.Callers;
 import app.bittern.server.account.Need;
 import app.bittern.server.account.Needs;
+import app.bittern.server.account.Right;
 import app.bittern.server.plan.Asked;
 import app.bittern.server.plan.Change;
 import app.bittern.server.plan.Plans;
@@ -12,7 +13,8 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
 import java.util.Map;
-import java.util.function.Predicate;
+import java.util.Optional;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -50,16 +52,16 @@ class EventController {
         }
         // A proxy in between is not to keep events until there are many.
         response.setHeader("X-Accel-Buffering", "no");
-        Predicate<String> stays = callers.later(request);
+        Function<String, Optional<List<Right>>> may = callers.later(request);
         Map<String, Long> versions = site.stream()
                 .distinct()
-                .filter(stays)
+                .filter(one -> may.apply(one).filter(List::isEmpty).isEmpty())
                 .flatMap(one -> plans.find(one, "draft").stream())
                 .collect(Collectors.toMap(Asked::site, Asked::version));
         if (versions.isEmpty()) {
             throw Refusal.missing(
                     "There is no site '" + Problem.shown(String.join(", ", site)) + "' that you may look at.");
         }
-        return events.open(versions, author, stays);
+        return events.open(versions, author, may);
     }
 }

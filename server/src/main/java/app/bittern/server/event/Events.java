@@ -1,5 +1,6 @@
 package app.bittern.server.event;
 
+import app.bittern.server.account.Right;
 import app.bittern.server.plan.Asked;
 import app.bittern.server.plan.Change;
 import app.bittern.server.plan.Notices;
@@ -10,6 +11,7 @@ import java.time.Duration;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.CopyOnWriteArrayList;
@@ -17,7 +19,7 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
 import java.util.function.Consumer;
-import java.util.function.Predicate;
+import java.util.function.Function;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.context.event.ContextClosedEvent;
@@ -110,10 +112,9 @@ public class Events {
     }
 
     /// @param versions of the drafts of the sites that are listened to
-    /// @param stays    whether who has opened it may still look at a site; asked with each beat, and as rights
-    /// change
-    SseEmitter open(Map<String, Long> versions, Change.Author author, Predicate<String> stays) {
-        Screen screen = new Screen(author, versions.keySet(), stays, this::gone);
+    /// @param may      what who has opened it may do at a site; asked with each beat, and as rights change
+    SseEmitter open(Map<String, Long> versions, Change.Author author, Function<String, Optional<List<Right>>> may) {
+        Screen screen = new Screen(author, versions.keySet(), may, this::gone);
         versions.forEach((site, version) -> {
             screens.computeIfAbsent(site, one -> new CopyOnWriteArrayList<>()).add(screen);
             screen.send("hello", new EventApi.Hello(site, version, author.session()));

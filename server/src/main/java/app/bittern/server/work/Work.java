@@ -15,6 +15,7 @@ import io.micrometer.core.instrument.binder.cache.CaffeineCacheMetrics;
 import io.micrometer.core.instrument.binder.jvm.ExecutorServiceMetrics;
 import jakarta.annotation.PreDestroy;
 import java.time.Clock;
+import java.time.Duration;
 import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.Map;
@@ -42,6 +43,11 @@ public class Work {
     /// Examinations hold the graph of all states, tens of megabytes on a large plan.
     private static final int EXAMINATIONS_HELD = 8;
 
+    /// Of drafts that are over: for those who ask at once, and then for nobody.
+    private static final Duration OVER_HELD = Duration.ofSeconds(10);
+
+    private static final int EXAMINATIONS_OVER_HELD = 2;
+
     private final Clock clock;
     private final OffSince offSince;
     private final Background background;
@@ -51,6 +57,12 @@ public class Work {
             Caffeine.newBuilder().maximumSize(HELD).recordStats().buildAsync();
     private final Cache<Examined, Examination> examinations =
             Caffeine.newBuilder().maximumSize(EXAMINATIONS_HELD).recordStats().build();
+    private final AsyncCache<Key, Object> heldOver =
+            Caffeine.newBuilder().maximumSize(HELD).expireAfterWrite(OVER_HELD).buildAsync();
+    private final Cache<Examined, Examination> examinationsOver = Caffeine.newBuilder()
+            .maximumSize(EXAMINATIONS_OVER_HELD)
+            .expireAfterWrite(OVER_HELD)
+            .build();
     private final Map<String, Asked.Id> newest = new ConcurrentHashMap<>();
     private final AtomicLong computed = new AtomicLong();
     private final MeterRegistry meters;
@@ -106,8 +118,7 @@ public class Work {
             if (!isToItsEnd()) {
                 throw overtaken;
             }
-            // It was computed for somebody who asks once more, too.
-            return (T) joined(computing(asked, question, horizon, wanted));
+            return (T) joined(heldOver.get(key, (one, executor) -> computing(asked, question, horizon, wanted)));
         }
     }
 
@@ -133,7 +144,7 @@ public class Work {
         Function<Examined, Examination> made =
                 one -> new Examination(asked.plan(), horizon, wanted(asked), () -> off(asked));
         Examined key = new Examined(asked.id(), horizon.from());
-        return isToItsEnd() ? made.apply(key) : examinations.get(key, made);
+        return (isToItsEnd() ? examinationsOver : examinations).get(key, made);
     }
 
     /// The days on which objects of a draft were changed last that are off; nothing is known of a release.

@@ -169,6 +169,23 @@ class EventsTest {
     }
 
     @Test
+    void whoIsGivenRightsHearsOfIt() {
+        APPLICATION.invited("signe", "saltreach", "look");
+        Client signe = OTHER.client();
+        signe.signIn("signe", RunningApplication.INVITED);
+        try (Listening listening = signe.listen(EVENTS)) {
+            listening.next("hello");
+            assertThat(kari.post(
+                                    "/api/sites/saltreach/access/rights",
+                                    Map.of("account", "signe", "rights", List.of("look", "change")))
+                            .status())
+                    .isEqualTo(204);
+            assertThat(listening.next("sites").at("/site").asString()).isEqualTo("saltreach");
+            assertThat(signe.get(PLAN).json().at("/rights")).hasToString("[\"look\",\"change\"]");
+        }
+    }
+
+    @Test
     void aStreamEndsWithItsSession() {
         Client jonas = APPLICATION.signedIn();
         try (Listening listening = jonas.listen(EVENTS)) {

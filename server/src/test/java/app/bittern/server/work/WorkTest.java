@@ -98,6 +98,14 @@ class WorkTest {
         assertThatThrownBy(() -> work.answer(draft, objects)).isInstanceOf(CancellationException.class);
         int toItsEnd = Work.toItsEnd(() -> work.answer(draft, objects));
         assertThat(toItsEnd).isEqualTo(draft.plan().objects().size());
+        long before = work.computed();
+        assertThat(Work.toItsEnd(() -> work.answer(draft, objects)))
+                .as("shared by those who ask at once")
+                .isEqualTo(toItsEnd);
+        assertThat(work.computed()).isEqualTo(before);
+        assertThat(Work.toItsEnd(() -> work.examination(draft)))
+                .isSameAs(Work.toItsEnd(() -> work.examination(draft)))
+                .isNotSameAs(work.examination(plans.asked("saltreach", "draft")));
         assertThat(work.answer(live, objects)).isPositive();
         assertThat(work.answer(plans.asked("saltreach", "draft"), objects)).isPositive();
     }
