@@ -30,8 +30,8 @@ final class Screen {
     /// What it is still to be told; nothing ends it.
     private final BlockingQueue<Optional<SseEmitter.SseEventBuilder>> waiting = new LinkedBlockingQueue<>(LONGEST);
 
-    /// @param may  what who looks at it may do at a site, nothing where they may not look; absent where it is not known
-    /// now
+    /// @param may  what who looks at it may do at a site, nothing where they may not look; absent where that is not
+    ///             known now
     /// @param gone told once for each site that it is about no more
     Screen(
             Change.Author author,
@@ -68,9 +68,8 @@ final class Screen {
         offer(SseEmitter.event().comment("beat"));
     }
 
-    /// Whoever may not look at a site any more hears nothing of it, and is let go where there is no other; whoever may
-    /// do
-    /// something else there than before is told so.
+    /// Whoever may not look at a site any more hears nothing of it, and is let go where there is no other; whoever
+    /// may do something else there than before is told so.
     void askAgain() {
         List.copyOf(sites.keySet())
                 .forEach(site -> may.apply(site).ifPresent(now -> {
