@@ -15,6 +15,8 @@
     left: string;
     /** Whether it stands elsewhere than what is kept: then it is painted, and says where. */
     moved: boolean;
+    /** Whether it is still being asked what would be there: it is not kept by itself before that is seen. */
+    asking: boolean;
     /** Whether the Tab key comes to it. */
     reached?: boolean;
     /** What typed digits mean; nothing while there are too few of them, or where there is no such value. */
@@ -34,6 +36,7 @@
     says,
     left,
     moved,
+    asking,
     reached = true,
     read = Number,
     onmove,
@@ -41,7 +44,7 @@
     ondrop,
   }: Props = $props();
 
-  /** After the last key it is kept by itself. */
+  /** So long after the last key, and after what it would do is known, it is kept by itself. */
   const SETTLED = 900;
   let settled: ReturnType<typeof setTimeout> | undefined;
   let digits = '';
@@ -52,8 +55,14 @@
 
   function settle() {
     clearTimeout(settled);
-    settled = setTimeout(keep, SETTLED);
+    settled = setTimeout(() => {
+      if (!asking) keep();
+    }, SETTLED);
   }
+
+  $effect(() => {
+    if (!asking && settled !== undefined) settle();
+  });
 
   function keep() {
     unsettle();

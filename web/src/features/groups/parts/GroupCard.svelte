@@ -167,6 +167,7 @@
                 says={lasting(after)}
                 left={x(after)}
                 moved={after !== member.after}
+                asking={preview.asking}
                 onmove={(to) => move(`/members/${member.place}/after`, to)}
                 onkeep={() => void keep(member.after)}
                 ondrop={drop}
@@ -193,6 +194,7 @@
             says={lasting(lengthOf())}
             left={x(seconds())}
             moved={lengthOf() !== group.length}
+            asking={preview.asking}
             onmove={(to) => move(group.moves, to)}
             onkeep={() => void keep(group.length)}
             ondrop={drop}

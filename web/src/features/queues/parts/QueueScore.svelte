@@ -156,6 +156,7 @@
             says={lasting(firstOf(item))}
             left={x(score.joining + firstOf(item))}
             moved={moving?.place === item.place && moving.to !== moving.from}
+            asking={preview.asking}
             onmove={(to) => move(item, to)}
             onkeep={() => void keep(item)}
             ondrop={drop}

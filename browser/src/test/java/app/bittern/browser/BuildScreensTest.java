@@ -72,7 +72,6 @@ class BuildScreensTest {
         assertThat(score).containsText(met);
         technician.press("Escape");
         assertThat(score).not().containsText(met);
-        technician.handle("sailings-with-room, first said after").focus();
         technician.type("30");
         assertThat(page.getByText("If you keep it there")).isVisible();
         technician.press("Enter");

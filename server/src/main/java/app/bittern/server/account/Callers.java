@@ -68,8 +68,7 @@ public class Callers implements SecurityContextRepository {
     }
 
     /// What who asks now may do at a site, asked again later: accounts are given rights and lose them, and sessions
-    /// end.
-    /// Nothing where they may not look at it; absent where that cannot be known just now.
+    /// end. Nothing where they may not look at it; absent where that cannot be known just now.
     public Function<String, Optional<List<Right>>> later(HttpServletRequest request) {
         Supplier<Optional<Who>> asking = asking(request);
         return site -> {

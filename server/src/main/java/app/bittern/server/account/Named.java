@@ -24,9 +24,8 @@ final class Named {
     /// Letters of the Cyrillic, the Greek and the Armenian script that look like Latin ones.
     private static final String LIKE_LATIN = "АВЕЅІЈКМНОРСТУХаеѕіјорсухһԁԛԝӏΑΒΕΖΗΙΚΜΝΟΡΤΥΧανορυχιՍՏՕԼօոսհյզցք";
 
-    /// The scripts that are written today by many (Unicode UAX31, table 5); among the rest are some with a Latin double
-    /// for
-    /// every letter of a name.
+    /// The scripts that are written today by many (Unicode UAX31, table 5); among the rest are some with a Latin
+    /// double for every letter of a name.
     private static final Set<UnicodeScript> WRITTEN = EnumSet.of(
             UnicodeScript.COMMON,
             UnicodeScript.INHERITED,

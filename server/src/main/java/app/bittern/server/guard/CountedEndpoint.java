@@ -1,6 +1,7 @@
 package app.bittern.server.guard;
 
 import java.io.IOException;
+import java.net.InetAddress;
 import java.net.InetSocketAddress;
 import java.net.SocketAddress;
 import java.nio.channels.SocketChannel;
@@ -36,7 +37,7 @@ final class CountedEndpoint extends NioEndpoint {
             return false;
         }
         return address(socket)
-                .filter(address -> !uncounted.contains(address))
+                .filter(address -> !uncounted.contains(address.getHostAddress()))
                 .anyMatch(address -> connections.keySet().stream()
                                 .flatMap(CountedEndpoint::address)
                                 .filter(address::equals)
@@ -45,12 +46,10 @@ final class CountedEndpoint extends NioEndpoint {
     }
 
     /// None where it has gone meanwhile.
-    private static Stream<String> address(SocketChannel socket) {
+    private static Stream<InetAddress> address(SocketChannel socket) {
         try {
             SocketAddress remote = socket.getRemoteAddress();
-            return remote instanceof InetSocketAddress internet
-                    ? Stream.of(internet.getAddress().getHostAddress())
-                    : Stream.empty();
+            return remote instanceof InetSocketAddress internet ? Stream.of(internet.getAddress()) : Stream.empty();
         } catch (IOException gone) {
             return Stream.empty();
         }

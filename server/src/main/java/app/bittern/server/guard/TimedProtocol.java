@@ -15,9 +15,8 @@ import org.apache.tomcat.util.net.NioChannel;
 import org.apache.tomcat.util.net.SocketWrapperBase;
 
 /// HTTP with a time for the greeting of TLS and one for the headers of a request in all: the container's own times are
-/// for the next byte, so that one
-/// byte now and then would hold a connection for ever; and with so many connections of an address at most. Made by its
-/// name, as connectors make their protocols.
+/// for the next byte, so that one byte now and then would hold a connection for ever; and with so many connections of
+/// an address at most. Made by its name, as connectors make their protocols.
 public final class TimedProtocol extends Http11NioProtocol {
     /// So many half-sent requests an address may have that are older than a second.
     private static final int UNFINISHED = 100;

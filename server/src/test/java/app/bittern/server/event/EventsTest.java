@@ -153,6 +153,14 @@ class EventsTest {
         }
     }
 
+    private void give(String account, String... rights) {
+        assertThat(kari.post(
+                                "/api/sites/saltreach/access/rights",
+                                Map.of("account", account, "rights", List.of(rights)))
+                        .status())
+                .isEqualTo(204);
+    }
+
     /// On this server and on another, within the second, and not with the next beat.
     @Test
     void whoMayNotLookAnyMoreHearsNothingMore() {
@@ -161,9 +169,7 @@ class EventsTest {
         ines.signIn("ines", RunningApplication.INVITED);
         try (Listening listening = ines.listen(EVENTS)) {
             listening.next("hello");
-            assertThat(kari.post("/api/sites/saltreach/access/rights", Map.of("account", "ines", "rights", List.of()))
-                            .status())
-                    .isEqualTo(204);
+            give("ines");
             assertThat(listening.ends()).isTrue();
         }
     }
@@ -175,11 +181,7 @@ class EventsTest {
         signe.signIn("signe", RunningApplication.INVITED);
         try (Listening listening = signe.listen(EVENTS)) {
             listening.next("hello");
-            assertThat(kari.post(
-                                    "/api/sites/saltreach/access/rights",
-                                    Map.of("account", "signe", "rights", List.of("look", "change")))
-                            .status())
-                    .isEqualTo(204);
+            give("signe", "look", "change");
             assertThat(listening.next("sites").at("/site").asString()).isEqualTo("saltreach");
             assertThat(signe.get(PLAN).json().at("/rights")).hasToString("[\"look\",\"change\"]");
         }
