@@ -18,6 +18,20 @@ class KeyedLaterTest {
         return KEYS.substring(random.nextInt(KEYS.length())).substring(0, 1);
     }
 
+    /// The same call with this keyed once. Were the list begun anew, the key heard first could be one of a later time.
+    private static Bench keyed(Bench bench, KeyPress press) {
+        return new Bench(
+                bench.called(),
+                bench.caller(),
+                bench.at(),
+                List.of(press, KeyPress.SILENCE),
+                false,
+                bench.phones(),
+                bench.switches(),
+                bench.agents(),
+                bench.waiting());
+    }
+
     /// The second of a call at which a key is heard first.
     private static Optional<Integer> heard(Trace trace, String key) {
         return trace.steps().stream()
@@ -39,11 +53,8 @@ class KeyedLaterTest {
             String more = digit(random);
             int at = random.nextInt(12);
             int gap = 1 + random.nextInt(6);
-            Trace alone =
-                    Tracer.trace(plan, bench.with(List.of(new KeyPress(first, false, List.of(at)), KeyPress.SILENCE)));
-            Trace added = Tracer.trace(
-                    plan,
-                    bench.with(List.of(new KeyPress(first + more, false, List.of(at, at + gap)), KeyPress.SILENCE)));
+            Trace alone = Tracer.trace(plan, keyed(bench, new KeyPress(first, false, List.of(at))));
+            Trace added = Tracer.trace(plan, keyed(bench, new KeyPress(first + more, false, List.of(at, at + gap))));
             Optional<Integer> pressed = heard(alone, first);
             if (pressed.isEmpty()) {
                 // In a queue a key that is not offered is passed over, and the next may be one that is.

@@ -108,7 +108,7 @@ class ProposalTest {
             calls += proposal.calls().size();
             least += proposal.least();
         }
-        assertThat(steps).isGreaterThan(RandomPlans.many(3000));
+        assertThat(steps).isGreaterThan(RandomPlans.many(2500));
         assertThat(missing).isZero();
         assertThat(calls).as("%d at least", least).isLessThan(least * 12 / 10);
     }
