@@ -3,7 +3,7 @@ import type { SiteView } from '../lib/api/types';
 import { browser } from '../testing/browser';
 
 browser();
-const { dayAndTime, instant, moment } = await import('./said');
+const { dayAndTime, dayOfWeek, figure, instant, moment } = await import('./said');
 const { site } = await import('./site.svelte');
 
 function of(country: string): void {
@@ -42,5 +42,19 @@ describe('a time of the site’s clock', () => {
     expect(instant('')).toBe('no time');
     of('XYZ');
     expect(instant('2026-11-24T10:15')).toBe('Tue 24 Nov 2026 10:15');
+  });
+});
+
+describe('in the manner of the site’s country', () => {
+  it('a figure has its thousands apart and one place after the point', () => {
+    expect([72, 2298.5, 0.25].map(figure)).toEqual(['72', '2,298.5', '0.3']);
+    of('CH');
+    expect(figure(2298.5)).toMatch(/^2[^,0-9]298\.5$/);
+  });
+
+  it('a day has little room', () => {
+    expect(dayOfWeek('2026-11-30')).toBe('Mon 30');
+    of('US');
+    expect(dayOfWeek('2026-11-30')).toBe('30 Mon');
   });
 });

@@ -17,6 +17,7 @@ const FORMATS = {
   time: HOUR,
   day: { weekday: 'short', ...DATE },
   weekday: { weekday: 'short' },
+  dayOfWeek: { weekday: 'short', day: 'numeric' },
   moment: { ...DATE, year: 'numeric', ...HOUR },
 } as const;
 
@@ -58,6 +59,18 @@ export function dayName(date: string): string {
   const time = clockTime(date + 'T00:00');
   if (!time) return date;
   return format(time, 'day').replaceAll(',', '');
+}
+
+/** The same where there is little room: `Tue 24`. */
+export function dayOfWeek(date: string): string {
+  const time = clockTime(date + 'T00:00');
+  if (!time) return date;
+  return format(time, 'dayOfWeek').replaceAll(',', '');
+}
+
+/** A figure as people there write it: `2,253.5`; one place after the point at most. */
+export function figure(value: number): string {
+  return new Intl.NumberFormat(locale(), { maximumFractionDigits: 1 }).format(value);
 }
 
 /** An instant (`2026-11-24T10:15:00Z`) by the site's clock; where no site is open by that of Greenwich, and said so. */

@@ -84,13 +84,6 @@ export class EdgeMove {
   }
 }
 
-/** Seconds in a year as hours, with a thin space between thousands: `2 448`. */
-export function hoursOf(seconds: number): string {
-  const hours = seconds / 3600;
-  const text = Number.isInteger(hours) ? String(hours) : hours.toFixed(1);
-  return text.replace(/\B(?=(\d{3})+(?!\d))/g, '\u2009');
-}
-
 /** A minute of the day as a clock shows it. */
 export function clockOf(minute: number): string {
   return `${String(Math.floor(minute / 60)).padStart(2, '0')}:${String(minute % 60).padStart(2, '0')}`;

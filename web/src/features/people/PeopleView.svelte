@@ -168,12 +168,7 @@
     <div class="flex min-w-0 grow flex-col" bind:clientWidth={width}>
       <div class="px-5 pt-3">
         <div class="flex items-start justify-between gap-4">
-          <div>
-            <h1 class="text-lg font-semibold">People</h1>
-            <p class="text-muted">
-              {said}
-            </p>
-          </div>
+          <h1 class="text-lg font-semibold">People</h1>
           <div class="no-print flex items-center gap-2">
             <input
               bind:this={filter}
@@ -193,6 +188,7 @@
             {/if}
           </div>
         </div>
+        <p class="text-muted">{said}</p>
         <div class="mt-1 flex items-end justify-between">
           <Tabs {tabs} current={kind} label="Views" />
           {#if groups.length > room}

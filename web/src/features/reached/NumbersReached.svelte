@@ -11,7 +11,7 @@
   <p class="mt-1">
     <a class="link" href={address.to('outline', one.number)}>{one.title}</a>
     <span class="text-muted">{one.when}</span>
-    <span class="font-mono text-[13px] text-muted"
+    <span class="font-mono text-[13px] whitespace-nowrap text-muted"
       >{one.latest === undefined
         ? `from ${span(one.earliest, one.earliest)}`
         : span(one.earliest, one.latest)}</span

@@ -5,28 +5,30 @@
   import { saysOf } from '../../lib/api/client';
   import * as api from '../../lib/api/endpoints';
   import type { SiteName } from '../../lib/api/types';
-  import { NewSites, sizeOf } from './sites.svelte';
+  import { countries, NewSites, sizeOf } from './sites.svelte';
 
   /** All sites, and the ways to make one: empty, from a sample, from a plan file. */
   const sites = askServer(() => ({ key: ['sites'], ask: (signal) => api.sites(signal) }));
   const samples = askServer(() => ({ key: ['samples'], ask: (signal) => api.samples(signal) }));
 
   const fresh = new NewSites();
-  let wrong = $state.raw<string[]>([]);
+  /** What was refused, said where it was asked for. */
+  type Asked = 'remove' | 'sample' | 'file' | 'empty';
+  let wrong = $state.raw<{ at: Asked; says: string[] }>();
   let removing = $state('');
 
   $effect(() => {
     document.title = 'Sites · Bittern';
     void queries.invalidateQueries({ queryKey: ['server', 'sites'] });
   });
-  async function made(making: Promise<SiteName>) {
+  async function made(at: Asked, making: Promise<SiteName>) {
     try {
-      wrong = [];
+      wrong = undefined;
       const site = await making;
       fresh.drop();
       void navigate('/s/:site/:plan', { params: { site: site.key, plan: 'draft' } });
     } catch (failure) {
-      wrong = saysOf(failure);
+      wrong = { at, says: saysOf(failure) };
     }
   }
 
@@ -41,10 +43,18 @@
       removing = '';
       await queries.invalidateQueries({ queryKey: ['server', 'sites'] });
     } catch (failure) {
-      wrong = saysOf(failure);
+      wrong = { at: 'remove', says: saysOf(failure) };
     }
   }
 </script>
+
+{#snippet refused(at: Asked)}
+  {#if wrong?.at === at}
+    <div class="col-span-full" role="alert">
+      {#each wrong.says as one, index (index)}<p class="wrong mt-2">{one}</p>{/each}
+    </div>
+  {/if}
+{/snippet}
 
 <main id="content" class="mx-auto max-w-4xl px-6 py-6">
   <p class="text-2xl font-bold">bittern<span class="text-reed">.</span></p>
@@ -81,9 +91,7 @@
   {:else}
     <p class="mt-2 text-muted" role="status">Asking for the sites.</p>
   {/if}
-  <div role="alert">
-    {#each wrong as one, index (index)}<p class="wrong mt-2">{one}</p>{/each}
-  </div>
+  {@render refused('remove')}
 
   <!-- Who may not change every site is let into those there are. -->
   <div class="mt-6 grid gap-8 lg:grid-cols-2" hidden={!session.everySite}>
@@ -101,6 +109,7 @@
           autocomplete="off"
         />
       </p>
+      {@render refused('sample')}
       <ul class="mt-2 divide-y divide-line border-y border-line">
         {#each samples.data ?? [] as sample (sample.key)}
           <li class="flex items-start gap-4 py-2">
@@ -109,7 +118,7 @@
               class="plain shrink-0"
               aria-label="Begin with {sample.name}"
               onclick={() =>
-                void made(api.makeSite({ sample: sample.key, key: fresh.sample.trim() || null }))}
+                void made('sample', api.makeSite({ sample: sample.key, key: fresh.sample.trim() || null }))}
               >Begin</button
             >
           </li>
@@ -122,7 +131,7 @@
         class="mt-2"
         onsubmit={(event) => {
           event.preventDefault();
-          void made(api.siteFromFile(fresh.text));
+          void made('file', api.siteFromFile(fresh.text));
         }}
       >
         <p>YAML or JSON: choose it, or paste it here.</p>
@@ -149,6 +158,7 @@
         {#if fresh.tooLarge}
           <p class="mt-1 text-muted">It is too large to be kept over a reload of this page.</p>
         {/if}
+        {@render refused('file')}
         <button class="primary mt-2">Take in the plan</button>
       </form>
       <h2 class="mt-6 font-semibold">Name a site</h2>
@@ -157,7 +167,7 @@
         oninput={() => fresh.keepEmpty()}
         onsubmit={(event) => {
           event.preventDefault();
-          void made(api.makeSite({ ...fresh.empty }));
+          void made('empty', api.makeSite({ ...fresh.empty }));
         }}
       >
         <label for="site-name" class="text-muted">Name</label>
@@ -174,10 +184,17 @@
           class="font-mono"
           bind:value={fresh.empty.country}
           placeholder="GB"
+          list="countries"
           autocomplete="off"
         />
         <label for="site-zone" class="text-muted">Time zone</label>
-        <input id="site-zone" class="font-mono" bind:value={fresh.empty.timeZone} autocomplete="off" />
+        <input
+          id="site-zone"
+          class="font-mono"
+          bind:value={fresh.empty.timeZone}
+          list="zones"
+          autocomplete="off"
+        />
         <label for="site-language" class="text-muted">Languages</label>
         <input
           id="site-language"
@@ -187,8 +204,15 @@
           title="The first is spoken where nothing else is said"
           autocomplete="off"
         />
+        {@render refused('empty')}
         <span></span>
         <span><button class="plain">Make an empty site</button></span>
+        <datalist id="countries">
+          {#each countries() as [code, name] (code)}<option value={code}>{name}</option>{/each}
+        </datalist>
+        <datalist id="zones">
+          {#each Intl.supportedValuesOf('timeZone') as zone (zone)}<option value={zone}></option>{/each}
+        </datalist>
       </form>
     </section>
   </div>

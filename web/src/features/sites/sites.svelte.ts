@@ -39,6 +39,24 @@ export function sizeOf(text: string): string {
   return lines === 1 ? size : `${lines.toLocaleString('en')} lines, ${size}`;
 }
 
+/** Codes that are of no country: of several, of none, of no place that is known. */
+const NO_COUNTRY = new Set(['EU', 'EZ', 'QO', 'UN', 'XA', 'XB', 'ZZ']);
+
+/** Countries by the name that people look for: `['NO', 'Norway']`, by their names. */
+export function countries(): [code: string, name: string][] {
+  const names = new Intl.DisplayNames('en', { type: 'region', fallback: 'none' });
+  const letters = [...'ABCDEFGHIJKLMNOPQRSTUVWXYZ'];
+  return letters
+    .flatMap((first) => letters.map((second) => first + second))
+    .flatMap((code): [string, string][] => {
+      const name = NO_COUNTRY.has(code) ? undefined : names.of(code);
+      // A code that was given up is written today as another.
+      const current = Intl.getCanonicalLocales(`und-${code}`)[0] === `und-${code}`;
+      return name && current ? [[code, name]] : [];
+    })
+    .sort(([, one], [, other]) => one.localeCompare(other, 'en'));
+}
+
 function emptyKept(): EmptySite {
   const kept = typed.get(EMPTY);
   return kept

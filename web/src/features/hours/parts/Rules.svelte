@@ -1,8 +1,9 @@
 <script lang="ts">
+  import { figure } from '../../../app/said';
   import { site } from '../../../app/site.svelte';
   import type { RulesView } from '../../../lib/api/types';
   import TokenPopover from '../../../lib/ui/TokenPopover.svelte';
-  import { hoursOf, statesOf } from '../hours.svelte';
+  import { statesOf } from '../hours.svelte';
   import TypeRule from './TypeRule.svelte';
 
   /** The rules of hours in their order, each with the hours a year that it decides. */
@@ -50,7 +51,7 @@
           {#if rule.said === now}<span class="text-xs text-water">holds on the bench</span>{/if}
         </td>
         <td class="px-2 py-1 text-right font-mono {rule.seconds ? '' : 'text-clay'}"
-          >{rule.seconds ? hoursOf(rule.seconds) : 'never'}</td
+          >{rule.seconds ? figure(rule.seconds / 3600) : 'never'}</td
         >
         <td class="no-print px-5 py-1 text-right whitespace-nowrap">
           {#if site.open && !last}

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { dayName, dayAndTime, timeOn } from '../../../app/said';
+  import { dayName, dayOfWeek, dayAndTime, timeOn } from '../../../app/said';
   import { site } from '../../../app/site.svelte';
   import type { DayView, HoursRow, StretchView, WeekView } from '../../../lib/api/types';
   import Handle from '../../../lib/ui/Handle.svelte';
@@ -18,8 +18,11 @@
 
   const DAY = 24 * 60;
   const QUARTER = 15;
-  const HOURS = [6, 12, 18];
+  const BETWEEN = 20;
+  const DATED = 72;
+  const COVERS = 34;
   let width = $state(600);
+  const hours = $derived(width / 7 / 4 >= BETWEEN ? [6, 12, 18] : [6, 18]);
   const LETTER = 6.6;
   const PAD = 8;
 
@@ -29,6 +32,12 @@
     const minute = Number(bench.at.slice(11, 13)) * 60 + Number(bench.at.slice(14, 16));
     return day < 0 ? undefined : ((day * DAY + minute) / (7 * DAY)) * 100;
   });
+
+  /** Whether a mark beneath the axis stands where the bench's instant is written. */
+  function covered(day: number, hour: number): boolean {
+    const at = ((day * DAY + hour * 60) / (7 * DAY)) * 100;
+    return instant !== undefined && (Math.abs(at - instant) * width) / 100 < COVERS;
+  }
 
   function datesFrom(monday: string): string[] {
     const first = Date.parse(monday + 'T00:00Z');
@@ -91,7 +100,7 @@
     <span class="relative grid grow grid-cols-7 pr-5">
       {#each days as day (day)}
         <span class="border-l border-line pl-1 {bench.at.startsWith(day) ? 'font-semibold text-water' : ''}"
-          >{dayName(day)}</span
+          >{width / 7 >= DATED ? dayName(day) : dayOfWeek(day)}</span
         >
       {/each}
     </span>
@@ -192,10 +201,12 @@
     <span class={LABEL}></span>
     <span class="relative mr-5 h-4 grow font-mono">
       {#each days as day, index (day)}
-        {#each HOURS as hour (hour)}
-          <span class="absolute -translate-x-1/2" style:left={left(index, hour * 60)}
-            >{String(hour).padStart(2, '0')}</span
-          >
+        {#each hours as hour (hour)}
+          {#if !covered(index, hour)}
+            <span class="absolute -translate-x-1/2" style:left={left(index, hour * 60)}
+              >{String(hour).padStart(2, '0')}</span
+            >
+          {/if}
         {/each}
       {/each}
       {#if instant !== undefined}
@@ -214,7 +225,7 @@
     {moving.would && moving.move ? `${clockOf(moving.move.to)}: ${moving.would.says}` : ''}
   </p>
 </section>
-<div class="no-print min-h-5 px-5 pt-1 text-xs leading-4 text-muted">
+<div class="no-print min-h-5 shrink-0 px-5 pt-1 pb-1 text-xs leading-4 text-muted">
   {#if moving.move && moving.would}
     <span class={moving.would.wrong ? 'wrong' : 'font-semibold text-ink'}>{moving.would.says}</span>
     · Enter keeps it, Esc leaves it

@@ -79,7 +79,7 @@
           <b class="font-mono text-[13px]">{block.from}–{block.to}</b>
           {block.use}{block.note ? `, ${block.note}` : ''}
           <span class="text-muted"
-            >· {block.used.length} of {block.size} used, {Math.round(share * 100)} % ·
+            >· {block.used.length} of {block.size} used, {Math.round(share * 100)}% ·
             {#if block.next}next free <b class="font-mono text-[13px] text-ink">{block.next}</b>{:else}<span
                 class="text-clay">full</span
               >{/if}</span

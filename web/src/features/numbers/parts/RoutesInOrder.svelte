@@ -48,7 +48,7 @@
   }
 
   function percent(part: number): string {
-    return part === 1 ? 'all' : part < 0.01 ? 'under 1 %' : `${Math.round(part * 100)} %`;
+    return part === 1 ? 'all' : part < 0.01 ? 'under 1%' : `${Math.round(part * 100)}%`;
   }
 
   function never(route: RankView): string {

@@ -165,11 +165,14 @@
       </div>
     {/each}
     {#each [...score.together].sort((one, two) => one.second - two.second).slice(0, 3) as two, index (index)}
-      <p class="pl-[136px] text-xs text-clay">
+      <p class="pr-4 pl-[136px] text-xs text-clay">
         <b>{clock(two.second)} two at once:</b>
-        {two.one} and {two.other}; the later waits or is left out
+        {two.one} and {two.other}
       </p>
     {/each}
+    {#if score.together.length}
+      <p class="pr-4 pl-[136px] text-xs text-muted">of two at once the later waits, or is left out</p>
+    {/if}
     {#if score.keys.length}
       <p class="absolute left-5"><b>may press</b></p>
       {#each score.keys as key (key.key)}
@@ -206,14 +209,14 @@
           {:else}{agent.title}{/if}
         </p>
         <span
-          class="pointer-events-none absolute right-3 top-0.5 bg-panel/70 px-1 text-xs leading-5 text-muted"
-          >{inWords(agent)}</span
+          class="pointer-events-none absolute top-0.5 bg-panel/70 px-1 text-xs leading-5 text-muted"
+          style:right="{whole - px(score.seconds) + 4}px">{inWords(agent)}</span
         >
       </div>
     {:else}
       <p class="h-6 pl-[148px] leading-6 text-clay">nobody: it has no agent</p>
     {/each}
-    <div class="relative min-h-6 pr-6 pl-[148px]">
+    <div class="relative min-h-6 pl-[148px]" style:padding-right="{whole - px(score.seconds) + 8}px">
       <p class="absolute left-5"><b>leaves</b></p>
       <p class="leading-6">
         {#each score.leaves as leave, index (leave.when)}

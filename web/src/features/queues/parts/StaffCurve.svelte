@@ -9,7 +9,7 @@
   let { staff }: { staff: StaffView } = $props();
 
   const HEIGHT = 110;
-  const percent = (share: number) => `${Math.floor(share * 100)} %`;
+  const percent = (share: number) => `${Math.floor(share * 100)}%`;
   const here = $derived(staff.curve.find((point) => point.agents === staff.agents));
 </script>
 

@@ -76,7 +76,7 @@ class NumbersScreenTest {
     @Test
     void theNumberingPlanShowsWhatIsUsedAndLeadsThere() {
         technician.open("/s/saltreach/draft/numbers?view=plan");
-        assertThat(page.getByText("9 of 100 used, 9 %")).isVisible();
+        assertThat(page.getByText("9 of 100 used, 9%")).isVisible();
         page.getByLabel("2014 Lost property").click();
         assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Lost property 2014")))
                 .isVisible();

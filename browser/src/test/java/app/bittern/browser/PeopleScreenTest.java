@@ -138,7 +138,7 @@ class PeopleScreenTest {
         assertThat(technician.button("Make 4 extensions")).isDisabled();
         lines.fill("Number\tName\tRings for\n2030\tKari Nes\t15s\n2031\tJohn Firth\t25s");
         technician.button("Make 2 extensions").click();
-        assertThat(row("Kari Nes")).containsText("15 s, then hang-up");
-        assertThat(row("John Firth")).containsText("25 s, then hang-up");
+        assertThat(row("Kari Nes")).containsText("15 s, then hang up");
+        assertThat(row("John Firth")).containsText("25 s, then hang up");
     }
 }

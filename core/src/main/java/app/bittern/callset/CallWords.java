@@ -2,6 +2,7 @@ package app.bittern.callset;
 
 import app.bittern.hours.TimeSet;
 import app.bittern.number.Caller;
+import app.bittern.number.E164;
 import app.bittern.plan.Contact;
 import app.bittern.plan.Kind;
 import app.bittern.plan.Ref;
@@ -220,7 +221,8 @@ public final class CallWords {
         if (caller.delivered().isEmpty()) {
             return without(caller);
         }
-        String number = caller.delivered().get().text();
+        E164 delivered = caller.delivered().get();
+        String number = delivered.text();
         Optional<Contact> contact = classes.plans().stream()
                 .flatMap(plan -> plan.find(new Ref(Kind.CONTACT, number), Contact.class).stream())
                 .findFirst();
@@ -234,6 +236,7 @@ public final class CallWords {
         if (contact.isPresent() && contact.get().language().isPresent()) {
             return "callers who speak " + contact.get().language().get();
         }
-        return index == 0 ? "other callers" : "callers such as " + number;
+        String country = classes.plans().getFirst().site().country();
+        return index == 0 ? "other callers" : "callers such as " + delivered.shownIn(country);
     }
 }

@@ -10,6 +10,8 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.ToIntFunction;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
@@ -397,6 +399,25 @@ public record Queue(
 
     /// So many per cent of calls answered within so long: `80% in 20s`.
     public record ServiceLevel(int percent, Seconds within) {
+        /// What is allowed, as a refusal says it.
+        public static final String ALLOWED = "a service level such as 80% in 20s";
+
+        private static final Pattern SHAPE = Pattern.compile("([0-9]{1,3})% in ([0-9hms]+)");
+
+        /// Reads what [#toString()] writes.
+        public static Optional<ServiceLevel> parse(String text) {
+            Matcher read = SHAPE.matcher(text);
+            return read.matches() && Integer.parseInt(read.group(1)) <= 100
+                    ? Seconds.parse(read.group(2))
+                            .map(within -> new ServiceLevel(Integer.parseInt(read.group(1)), within))
+                    : Optional.empty();
+        }
+
+        /// As people read it: `80% in 20 s`.
+        public String said() {
+            return percent + "% in " + within.said();
+        }
+
         @Override
         public String toString() {
             return percent + "% in " + within;

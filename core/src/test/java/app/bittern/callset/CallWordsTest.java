@@ -194,6 +194,19 @@ class CallWordsTest {
         assertThat(who(apart, new Route.From.Without())).contains("callers without a number");
     }
 
+    @Test
+    void aNumberThatStandsForItsClassIsWrittenAsInTheCountry() {
+        Plan plan = Plans.to("busy")
+                .with(Plans.route(
+                        "w",
+                        new Route.Called.Any(),
+                        new Route.From.Prefix("+4416329609"),
+                        Optional.empty(),
+                        "hang-up"));
+        assertThat(who(plan, new Route.From.Prefix("+4416329609")))
+                .hasValueSatisfying(words -> assertThat(words).matches("callers such as 01632 9609[0-9]{2}"));
+    }
+
     private static Optional<String> who(Plan plan, Route.From from) {
         CallClasses classes = new CallClasses(List.of(plan), HORIZON);
         CallSet set = classes.of(0, new Condition.CallerIs(List.of(), Optional.of(from)));

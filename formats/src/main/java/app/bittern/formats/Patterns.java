@@ -93,7 +93,7 @@ final class Patterns {
             Map.entry(AlarmFormat.ALLOWED_DIALLED, Alarm.On.Emergency.WORD + "|outbound/" + WORDS),
             Map.entry(Queue.Told.ALLOWED, "wait|prompt/" + WORDS),
             Map.entry(QueueFormat.ALLOWED_SAID, "position|expected-wait|prompt/" + WORDS),
-            Map.entry(QueueFormat.ALLOWED_LEVEL, "[0-9]{1,3}% in " + DURATION),
+            Map.entry(Queue.ServiceLevel.ALLOWED, "[0-9]{1,3}% in " + DURATION),
             Map.entry(MailboxFormat.ALLOWED_GREETING, SPOKEN),
             Map.entry(AskFormat.ALLOWED_DIGITS, "[0-9]{1,2}(\\.\\.[0-9]{1,2})?"),
             Map.entry(TrapTargetFormat.ALLOWED_ADDRESS, TrapTargetFormat.ADDRESS.pattern()),

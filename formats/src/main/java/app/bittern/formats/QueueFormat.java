@@ -15,8 +15,6 @@ import app.bittern.plan.Spoken;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import java.util.stream.Stream;
 
 /// Queues.
@@ -24,8 +22,6 @@ final class QueueFormat implements KindFormat<Queue> {
     private static final Choosing SAID = Choosing.of(Kind.PROMPT).or("position", "expected-wait");
     private static final Spoken NO_PROMPT = Spoken.of(new Ref(Kind.PROMPT, "none"));
     private static final Seconds NONE = new Seconds(0);
-    private static final Pattern LEVEL = Pattern.compile("([0-9]{1,3})% in ([0-9hms]+)");
-    static final String ALLOWED_LEVEL = "a service level such as 80% in 20s";
     static final String ALLOWED_EVERY = "a duration of 1s or more, with its unit";
     static final String ALLOWED_SAID = "prompt/key, position or expected-wait";
     static final String ALLOWED_OFFER = "{ to: mailbox/key }, { to: menu/key, keepPlace: true } or { offer: callback }";
@@ -75,7 +71,7 @@ final class QueueFormat implements KindFormat<Queue> {
                 fields.choose("tellAgent", Choosing.of(Kind.PROMPT).or("wait"))
                         .parsed("tellAgent", Queue.Told.ALLOWED, Queue.Told::parse),
                 fields.text("shownAs"),
-                fields.read("serviceLevel", ALLOWED_LEVEL, QueueFormat::level),
+                fields.read("serviceLevel", Queue.ServiceLevel.ALLOWED, Queue.ServiceLevel::parse),
                 fields.duration("abandonedAfter"),
                 fields.flag("record")));
     }
@@ -187,14 +183,6 @@ final class QueueFormat implements KindFormat<Queue> {
             case "expected-wait" -> Optional.of(new Queue.Said.ExpectedWait());
             default -> Ref.parse(text).filter(ref -> ref.kind() == Kind.PROMPT).map(Queue.Said.Words::new);
         };
-    }
-
-    private static Optional<Queue.ServiceLevel> level(String text) {
-        Matcher read = LEVEL.matcher(text);
-        return read.matches() && Integer.parseInt(read.group(1)) <= 100
-                ? Seconds.parse(read.group(2))
-                        .map(within -> new Queue.ServiceLevel(Integer.parseInt(read.group(1)), within))
-                : Optional.empty();
     }
 
     @Override

@@ -60,7 +60,7 @@ final class ServiceLevel implements Check {
                                         Locale.ROOT,
                                         "%s wants %s; with %s and %.1f calls of %s at the busiest hour %.0f%% is expected%s.",
                                         Says.the(queue),
-                                        wanted.get(),
+                                        wanted.get().said(),
                                         Says.count(queue.agents().size(), "agent"),
                                         calls,
                                         new Seconds((int) Math.round(expected.handling())).said(),

@@ -14,6 +14,7 @@ import app.bittern.plan.Plan;
 import app.bittern.plan.PlanObject;
 import app.bittern.plan.Pointer;
 import app.bittern.plan.Problem;
+import app.bittern.plan.Queue;
 import app.bittern.plan.Ref;
 import app.bittern.plan.Seconds;
 import app.bittern.plan.Spoken;
@@ -126,6 +127,7 @@ public final class Said {
         boolean begins = form.allowed().equals(E164.ALLOWED_BEGINNING);
         return chosen(form.choose(), written)
                 .or(() -> E164.parse(written).filter(number -> !begins).map(this::number))
+                .or(() -> level(form, written))
                 .or(() -> days(form, written))
                 .orElse(written);
     }
@@ -152,6 +154,12 @@ public final class Said {
 
     private String number(E164 number) {
         return number.shownIn(plan.site().country());
+    }
+
+    private static Optional<String> level(FieldForm form, String written) {
+        return form.allowed().equals(Queue.ServiceLevel.ALLOWED)
+                ? Queue.ServiceLevel.parse(written).map(Queue.ServiceLevel::said)
+                : Optional.empty();
     }
 
     /// Days and hours of the week; what they are is told by what is allowed in the field.

@@ -18,7 +18,7 @@ final class Forwarding {
         if (one.doNotDisturb()) {
             return "does not ring: " + then(plan, one, one.forward().busy(), "busy tone");
         }
-        return one.ringFor().said() + ", then " + then(plan, one, one.forward().noAnswer(), "hang-up");
+        return one.ringFor().said() + ", then " + then(plan, one, one.forward().noAnswer(), "hang up");
     }
 
     private static String then(Plan plan, Extension one, Optional<Destination> to, String none) {

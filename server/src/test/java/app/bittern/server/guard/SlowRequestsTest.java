@@ -8,6 +8,7 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
 import java.net.InetAddress;
+import java.net.InetSocketAddress;
 import java.net.Socket;
 import java.net.SocketException;
 import java.nio.charset.StandardCharsets;
@@ -16,6 +17,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.locks.LockSupport;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
 
@@ -99,6 +102,48 @@ class SlowRequestsTest {
                             + "Cookie: bittern-token=t\r\nX-XSRF-TOKEN: t\r\nContent-Length: 40\r\n\r\n{\"name\":\"");
             assertThat(new String(socket.getInputStream().readAllBytes(), StandardCharsets.UTF_8))
                     .startsWith("HTTP/1.1 408");
+        }
+    }
+
+    /// Whoever asks for much and reads none of it: what is answered stays in buffers, then whoever answers waits.
+    @Test
+    void manyThatReadNothingKeepNobodyOutAndAreLetGo() throws IOException {
+        Matcher script = Pattern.compile("src=\"(/assets/[^\"]+[.]js)\"")
+                .matcher(APPLICATION.client().get("/").text());
+        assertThat(script.find()).isTrue();
+        String asked = ("GET " + script.group(1) + " HTTP/1.1\r\nHost: here\r\n\r\n").repeat(100);
+        List<Socket> deaf = new ArrayList<>();
+        try {
+            for (int one = 0; one < 40; one++) {
+                Socket socket = new Socket();
+                deaf.add(socket);
+                socket.setReceiveBufferSize(4096);
+                socket.connect(new InetSocketAddress(InetAddress.getLoopbackAddress(), APPLICATION.port()));
+                send(socket, asked);
+            }
+            assertThat(APPLICATION.signedIn().get("/api/sites/saltreach/draft").status())
+                    .isEqualTo(200);
+            for (Socket socket : deaf) {
+                assertThat(closed(socket, Duration.ofSeconds(15))).isTrue();
+            }
+        } finally {
+            for (Socket socket : deaf) {
+                socket.close();
+            }
+        }
+    }
+
+    /// Whether the other end closes a connection of which nothing is read: what is sent there is refused then.
+    private static boolean closed(Socket socket, Duration most) {
+        long end = System.nanoTime() + most.toNanos();
+        try {
+            while (System.nanoTime() < end) {
+                send(socket, "G");
+                LockSupport.parkNanos(TimeUnit.MILLISECONDS.toNanos(100));
+            }
+            return false;
+        } catch (IOException refused) {
+            return true;
         }
     }
 

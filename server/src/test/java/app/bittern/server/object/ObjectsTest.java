@@ -25,6 +25,8 @@ class ObjectsTest {
         assertThat(texts(shown, "/text"))
                 .contains(
                         "24 s (8 rings)", "queue Freight", "Ade Bright 2020", "07700 900321", "12 s (4 rings)", "yes");
+        assertThat(texts(DRAFT.get("/objects/queue/freight").at("/shown"), "/text"))
+                .contains("90% in 30 s");
         assertThat(texts(group.at("/slots"), "/role")).contains("leads to", "rings");
         assertThat(group.at("/uses/0/title").asString()).isEqualTo("Freight office open?");
         assertThat(group.at("/uses/0/field").asString()).isEqualTo("cases loading");
