@@ -22,12 +22,21 @@ final class Noticing {
     static DifferenceApi.Noticed of(Comparison comparison, Plan before, Plan after) {
         List<Difference> all = comparison.noticed();
         return new DifferenceApi.Noticed(
-                says(comparison),
+                limited(comparison),
                 all.size(),
                 all.stream()
                         .limit(MOST)
                         .map(one -> difference(one, before, after))
                         .toList());
+    }
+
+    /// What was left out is said with what was found.
+    private static String limited(Comparison comparison) {
+        String says = says(comparison);
+        return comparison
+                .limit()
+                .map(limit -> "of what was compared: " + says + ". " + limit)
+                .orElse(says);
     }
 
     private static String says(Comparison comparison) {
