@@ -25,6 +25,7 @@ export class EdgeMove {
   move = $state.raw<Move | undefined>();
   would = $state.raw<Would | undefined>();
   readonly preview = new Preview();
+  #looking = $state(false);
   #asked: AbortController | undefined;
   #pending: Promise<void> = Promise.resolve();
 
@@ -32,6 +33,11 @@ export class EdgeMove {
   at(key: string, date: string, from: number): Move | undefined {
     const move = this.move;
     return move?.key === key && move.date === date && move.from === from ? move : undefined;
+  }
+
+  /** Whether it is not known yet what hours would be, or who would notice. */
+  get asking(): boolean {
+    return this.#looking || this.preview.asking;
   }
 
   /** Moves an edge; it is kept once `keep` is called. */
@@ -43,6 +49,7 @@ export class EdgeMove {
 
   drop(): void {
     this.#asked?.abort();
+    this.#looking = false;
     this.move = undefined;
     this.would = undefined;
     this.preview.drop();
@@ -71,6 +78,7 @@ export class EdgeMove {
     this.#asked = asked;
     const { move } = this;
     if (!move) return;
+    this.#looking = true;
     try {
       const { key, ...query } = move;
       const would = await api.movedEdge(address.site, address.plan, key, query, asked.signal);
@@ -80,6 +88,8 @@ export class EdgeMove {
       else this.preview.drop();
     } catch (failure) {
       if (!asked.signal.aborted) site.fail(failure);
+    } finally {
+      if (this.#asked === asked) this.#looking = false;
     }
   }
 }

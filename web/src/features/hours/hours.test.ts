@@ -44,6 +44,22 @@ describe('an edge that is moved', () => {
     expect(api.edit).not.toHaveBeenCalled();
   });
 
+  it('is asked about until both are known', async () => {
+    let answer = (_: unknown) => {};
+    api.movedEdge.mockReturnValue(new Promise((resolve) => (answer = resolve)));
+    const moving = new EdgeMove();
+    expect(moving.asking).toBe(false);
+    moving.to({ ...EDGE, to: 465 });
+    await vi.advanceTimersByTimeAsync(2000);
+    expect(moving.asking).toBe(true);
+    answer({ says: 'open Mon–Fri 07:45–19:00', wrong: false, states: STATES });
+    await vi.advanceTimersByTimeAsync(1);
+    expect(moving.asking).toBe(true);
+    await vi.advanceTimersByTimeAsync(300);
+    expect(moving.asking).toBe(false);
+    expect(moving.preview.noticed).toBeDefined();
+  });
+
   it('is kept as one edit of the states', async () => {
     const moving = new EdgeMove();
     moving.to({ ...EDGE, to: 465 });

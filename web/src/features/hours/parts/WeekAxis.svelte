@@ -160,7 +160,7 @@
                 says={clockOf(move.to)}
                 left={left(index, move.to)}
                 moved={move.to !== from}
-                asking={moving.preview.asking}
+                asking={moving.asking}
                 reached={chosen && place === Math.min(stop, edges.length - 1)}
                 read={minuteOf}
                 onmove={(to, alone) => moving.to({ ...move, to, alone })}
