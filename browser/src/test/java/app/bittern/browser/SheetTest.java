@@ -208,6 +208,8 @@ class SheetTest {
             Map.entry("outbound/dialled/*", "9x."),
             Map.entry("outbound/category", "national"),
             Map.entry("outbound/before", "9"),
+            Map.entry("page/address", "239.192.0.9"),
+            Map.entry("trap-target/address", "192.0.2.9"),
             Map.entry("traffic/choices/*/*", "20%"),
             Map.entry("test-call/at", "2026-12-01T09:00"),
             Map.entry("test-call/keys/*", "1"),
