@@ -12,7 +12,7 @@
   import { creating } from '../sheet/creating.svelte';
   import JournalEntry from '../journal/JournalEntry.svelte';
 
-  /** One site at a glance: where each number's calls come to rest, what calls still lack, what to do next, what was changed. */
+  /** One site at a glance: what calls to each number do, what calls still lack, what to do next, what was changed. */
   const view = $derived(site.view);
   const found = findings();
   const LACKS = 5;
@@ -33,7 +33,10 @@
     found.all.filter((one) => !one.accepted).sort((one, other) => RANK[one.severity] - RANK[other.severity]),
   );
   const blocking = $derived(open.filter((one) => one.severity === 'blocking').length);
-  const most = $derived(Math.max(1, ...(glance.data?.numbers.map((one) => one.calls ?? 0) ?? [])));
+  const most = $derived(
+    Math.max(1, ...(glance.data?.rows.flatMap((row) => row.numbers.map((one) => one.calls ?? 0)) ?? [])),
+  );
+  const told = $derived(glance.data?.rows.reduce((sum, row) => sum + row.numbers.length + row.more, 0) ?? 0);
 
   const live = $derived(
     view?.live
@@ -61,13 +64,13 @@
         {view.sections.find((one) => one.kind === 'test-call')?.count ?? 0} test calls
       </p>
     </div>
-    <section aria-label="Where calls come to rest">
-      {#if glance.data?.numbers.length}
+    <section aria-label="What calls do">
+      {#if glance.data?.rows.length}
         <table class="w-full border-collapse border-y border-line bg-panel">
           <thead>
             <tr class="border-b border-line text-left text-muted">
               <th class="px-5 py-1 font-normal">number</th>
-              <th class="px-2 py-1 font-normal">calls an hour</th>
+              <th class="px-2 py-1 font-normal whitespace-nowrap">calls an hour</th>
               {#each glance.data.columns as column (column.state)}
                 <th class="px-2 py-1 font-normal"
                   ><b class="text-ink">{column.state}</b> · {instant(column.at)}</th
@@ -76,29 +79,42 @@
             </tr>
           </thead>
           <tbody>
-            {#each glance.data.numbers as one (one.number)}
+            {#each glance.data.rows as row (row.numbers[0]?.number)}
               <tr class="border-b border-line align-top last:border-b-0">
-                <td class="px-5 py-1 whitespace-nowrap"
-                  ><a class="link font-mono text-[13px]" href={address.to('outline', one.number)}
-                    >{one.shown}</a
-                  >
-                  <span class="block text-xs">{one.title}</span></td
-                >
-                <td class="px-2 py-1">
-                  {#if one.calls !== undefined}
-                    <span
-                      class="inline-block h-2.5 bg-line align-middle"
-                      style:width="{(one.calls / most) * 56}px"
-                    ></span>
-                    <span class="font-mono text-[13px] text-muted">{Math.round(one.calls)}</span>
-                  {:else}<span class="text-muted">–</span>{/if}
+                <td class="px-5 py-1 whitespace-nowrap">
+                  {#each row.numbers as one (one.number)}
+                    <p class="h-9.5 leading-4.5">
+                      <a class="link font-mono text-[13px]" href={address.to('outline', one.number)}
+                        >{one.shown}</a
+                      >
+                      <span class="block text-xs">{one.title}</span>
+                    </p>
+                  {/each}
+                  {#if row.more}<a class="link text-xs" href={address.to('numbers')}
+                      >and {row.more} more that go alike</a
+                    >{/if}
                 </td>
-                {#each one.cells as cell, index (index)}
+                <td class="px-2 py-1 whitespace-nowrap">
+                  {#each row.numbers as one (one.number)}
+                    <p class="h-9.5">
+                      {#if one.calls !== undefined}
+                        <span
+                          class="inline-block h-2.5 bg-line align-middle"
+                          style:width="{(one.calls / most) * 56}px"
+                        ></span>
+                        <span class="font-mono text-[13px] text-muted">{Math.round(one.calls)}</span>
+                      {:else}<span class="text-muted">–</span>{/if}
+                    </p>
+                  {/each}
+                </td>
+                {#each row.cells as cell, index (index)}
                   <td class="px-2 py-1"
                     ><button
-                      class="text-left hover:underline"
+                      class="flex items-baseline gap-1.5 text-left hover:underline"
                       title={cell.way}
-                      onclick={() => showCall(cell.bench)}><EndMark kind={cell.kind} /> {cell.says}</button
+                      onclick={() => showCall(cell.bench)}
+                      ><span class="shrink-0"><EndMark kind={cell.kind} /></span>
+                      <span>{cell.says}</span></button
                     ></td
                   >
                 {/each}
@@ -107,10 +123,10 @@
           </tbody>
         </table>
         <p class="px-5 py-1 text-xs text-muted">
-          Where a call comes to rest in which nobody answers and nothing is pressed{glance.data.hours
+          What a call does in which nobody answers and nothing is pressed{glance.data.hours
             ? `, by ${glance.data.hours}, which decides in the most places`
             : ''}.
-          {#if glance.data.numbers.length < glance.data.total}
+          {#if told < glance.data.total}
             <button class="link" onclick={() => (rows = 1000)}>all {glance.data.total}</button>
           {/if}
         </p>

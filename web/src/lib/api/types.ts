@@ -326,6 +326,11 @@ export interface GlanceNumber {
   shown: string;
   title: string;
   calls?: number;
+}
+
+export interface GlanceRow {
+  numbers: GlanceNumber[];
+  more: number;
   cells: GlanceCell[];
 }
 
@@ -334,7 +339,7 @@ export interface GlanceView {
   hours?: string;
   columns: GlanceColumn[];
   total: number;
-  numbers: GlanceNumber[];
+  rows: GlanceRow[];
   current: boolean;
   next: NextView[];
 }

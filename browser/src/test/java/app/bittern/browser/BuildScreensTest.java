@@ -100,7 +100,7 @@ class BuildScreensTest {
     @Test
     void theOverviewShowsWhereCallsComeToRestAndLeadsOn() {
         technician.open("/s/saltreach/draft");
-        Locator rest = technician.region("Where calls come to rest");
+        Locator rest = technician.region("What calls do");
         assertThat(rest).containsText("holiday");
         assertThat(rest.getByRole(AriaRole.ROW).nth(1)).containsText("message in Bookings");
         assertThat(page.getByText("What calls still lack")).isVisible();

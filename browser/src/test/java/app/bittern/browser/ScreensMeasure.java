@@ -46,7 +46,7 @@ class ScreensMeasure {
     private record Shown(String screen, String view, String rows, String find) {}
 
     private static final List<Shown> SCREENS = List.of(
-            new Shown("overview", "", "section[aria-label='Where calls come to rest'] tbody tr", ""),
+            new Shown("overview", "", "section[aria-label='What calls do'] tbody tr", ""),
             new Shown("numbers", "", "main tbody tr", THE_SECOND),
             new Shown("numbers", "Routes in order", "main tbody tr", ""),
             new Shown("numbers", "Numbering plan", "main [aria-label='Numbering plan'] h2", ""),

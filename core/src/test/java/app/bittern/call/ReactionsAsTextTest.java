@@ -2,6 +2,7 @@ package app.bittern.call;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.bittern.Seeds;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
@@ -90,7 +91,7 @@ class ReactionsAsTextTest {
 
     @Test
     void nothingChangesButAtTheSecondsThatAreTold() {
-        Random random = new Random(71);
+        Random random = Seeds.random(71);
         for (int times = 0; times < 200; times++) {
             StringBuilder text = new StringBuilder("in");
             int from = 0;

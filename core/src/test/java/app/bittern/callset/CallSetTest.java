@@ -2,6 +2,7 @@ package app.bittern.callset;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.bittern.Seeds;
 import java.util.BitSet;
 import java.util.HashMap;
 import java.util.Map;
@@ -48,7 +49,7 @@ class CallSetTest {
 
     @Test
     void operationsAreThoseOfPlainSetsAndEqualSetsAreOneObject() {
-        Random random = new Random(3);
+        Random random = Seeds.random(3);
         Map<BitSet, CallSet> numbers = new HashMap<>();
         for (int times = 0; times < 2000; times++) {
             CallSet one = random(random);
@@ -84,7 +85,7 @@ class CallSetTest {
 
     @Test
     void forgettingALevelKeepsWhatTheOthersAllow() {
-        Random random = new Random(4);
+        Random random = Seeds.random(4);
         for (int times = 0; times < 500; times++) {
             CallSet set = random(random);
             BitSet kept = new BitSet();

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.bittern.Plans;
 import app.bittern.RandomBenches;
 import app.bittern.RandomPlans;
+import app.bittern.Seeds;
 import app.bittern.call.Bench;
 import app.bittern.call.Trace;
 import app.bittern.call.Tracer;
@@ -76,7 +77,7 @@ class ProposalTest {
     /// least.
     @Test
     void proposedCallsTakeEveryStepOfRandomPlans() {
-        Random random = new Random(51);
+        Random random = Seeds.random(51);
         int steps = 0;
         int missing = 0;
         int calls = 0;
@@ -108,8 +109,8 @@ class ProposalTest {
             calls += proposal.calls().size();
             least += proposal.least();
         }
-        assertThat(steps).isGreaterThan(RandomPlans.many(2500));
+        assertThat(steps).isGreaterThan(Seeds.met(RandomPlans.many(2500)));
         assertThat(missing).isZero();
-        assertThat(calls).as("%d at least", least).isLessThan(least * 12 / 10);
+        assertThat(calls).as("%d at least", least).isLessThan(least * (Seeds.EVERY_DAY ? 12 : 15) / 10);
     }
 }

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.bittern.Plans;
 import app.bittern.RandomPlans;
+import app.bittern.Seeds;
 import app.bittern.plan.Extension;
 import app.bittern.plan.Kind;
 import app.bittern.plan.Plan;
@@ -26,7 +27,7 @@ class EditsTest {
 
     @Test
     void anEditFollowedByItsInverseIsThePlanAsItWas() {
-        Random random = new Random(11);
+        Random random = Seeds.random(11);
         for (int plans = 0; plans < 100; plans++) {
             Plan plan = RandomPlans.plan(random);
             PlanEdit edit = new PlanEdit.Several(List.of(random(plan, random), random(plan, random)));

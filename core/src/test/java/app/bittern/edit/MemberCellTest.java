@@ -3,6 +3,7 @@ package app.bittern.edit;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.bittern.RandomPlans;
+import app.bittern.Seeds;
 import app.bittern.plan.Extension;
 import app.bittern.plan.Kind;
 import app.bittern.plan.Plan;
@@ -10,7 +11,6 @@ import app.bittern.plan.PlanObject;
 import app.bittern.plan.Ref;
 import java.util.List;
 import java.util.Optional;
-import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -43,7 +43,7 @@ class MemberCellTest {
     @Test
     void whatACellShowsIsWhatItSets() {
         for (int seed = 0; seed < 300; seed++) {
-            Plan plan = RandomPlans.plan(new Random(seed));
+            Plan plan = RandomPlans.plan(Seeds.random(seed));
             List<Ref> people = plan.all(Extension.class).map(PlanObject::ref).toList();
             for (PlanObject object : plan.objects()) {
                 if (!MemberCell.KINDS.contains(object.ref().kind())) {

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.bittern.RandomBenches;
 import app.bittern.RandomPlans;
+import app.bittern.Seeds;
 import app.bittern.call.Bench;
 import app.bittern.call.Trace;
 import app.bittern.call.Tracer;
@@ -43,7 +44,7 @@ class RewiringTest {
 
     @Test
     void aRenamedObjectIsNamedByTheSamePlacesAndByNoOther() {
-        Random random = new Random(91);
+        Random random = Seeds.random(91);
         int renamed = 0;
         for (int plans = 0; plans < RandomPlans.many(300); plans++) {
             Plan plan = RandomPlans.plan(random);
@@ -61,7 +62,7 @@ class RewiringTest {
                 assertThat(after.get().index(now)).isEqualTo(plan.index(ref));
             }
         }
-        assertThat(renamed).isGreaterThan(RandomPlans.many(150));
+        assertThat(renamed).isGreaterThan(Seeds.met(RandomPlans.many(150)));
     }
 
     /// What is told of a call, under either key.
@@ -79,7 +80,7 @@ class RewiringTest {
 
     @Test
     void callsPassTheSameObjectsUnderAnotherKey() {
-        Random random = new Random(92);
+        Random random = Seeds.random(92);
         for (int plans = 0; plans < RandomPlans.many(150); plans++) {
             Plan plan = RandomPlans.plan(random);
             Ref ref = any(plan, random);
@@ -99,7 +100,7 @@ class RewiringTest {
 
     @Test
     void nothingNamesAnObjectThatHasBeenReplaced() {
-        Random random = new Random(93);
+        Random random = Seeds.random(93);
         int replaced = 0;
         int refused = 0;
         for (int plans = 0; plans < RandomPlans.many(300); plans++) {
@@ -120,13 +121,13 @@ class RewiringTest {
             replaced += after.isPresent() ? 1 : 0;
             refused += after.isPresent() ? 0 : 1;
         }
-        assertThat(replaced).isGreaterThan(RandomPlans.many(200));
+        assertThat(replaced).isGreaterThan(Seeds.met(RandomPlans.many(200)));
         assertThat(refused).isLessThan(replaced);
     }
 
     @Test
     void whatIsNotThereIsRefusedWithItsName() {
-        Plan plan = RandomPlans.plan(new Random(94));
+        Plan plan = RandomPlans.plan(Seeds.random(94));
         Ref gone = new Ref(Kind.MENU, "nowhere");
         assertThat(Rewiring.rename(plan, gone, "else"))
                 .isEqualTo(Planned.refused("There is no menu/nowhere in the plan (any more)."));
@@ -136,7 +137,7 @@ class RewiringTest {
 
     @Test
     void aKeyThatIsNoneOrIsTakenIsRefused() {
-        Plan plan = RandomPlans.plan(new Random(95));
+        Plan plan = RandomPlans.plan(Seeds.random(95));
         Ref menu = plan.objects().stream()
                 .map(PlanObject::ref)
                 .filter(ref -> ref.kind() == Kind.MENU)

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.bittern.RandomBenches;
 import app.bittern.RandomPlans;
+import app.bittern.Seeds;
 import app.bittern.call.Bench;
 import app.bittern.call.Ending;
 import app.bittern.call.Trace;
@@ -40,7 +41,7 @@ class FindingsOfRandomPlansTest {
 
     @Test
     void everyCallThatShowsOneComesToItsPlace() {
-        Random random = new Random(51);
+        Random random = Seeds.random(51);
         Set<String> shown = new TreeSet<>();
         for (int plans = 0; plans < 40; plans++) {
             Plan plan = RandomPlans.plan(random);
@@ -65,15 +66,17 @@ class FindingsOfRandomPlansTest {
                         });
             }
         }
-        assertThat(shown)
-                .contains(
-                        "hole", "lost", "endless", "round", "silence", "cut-off", "prompt-language", "queue-unstaffed");
+        List<String> usual =
+                List.of("hole", "lost", "endless", "round", "silence", "cut-off", "prompt-language", "queue-unstaffed");
+        assertThat(usual.stream().filter(shown::contains))
+                .as("%s", shown)
+                .hasSizeGreaterThanOrEqualTo(Seeds.met(usual.size()));
     }
 
     /// Calls of phones of the site too.
     @Test
     void everyCallThatIsLostWithNobodyToRingOrRoundAndRoundIsFound() {
-        Random random = new Random(54);
+        Random random = Seeds.random(54);
         int inside = 0;
         int outside = 0;
         for (int plans = 0; plans < RandomPlans.many(30); plans++) {
@@ -103,8 +106,8 @@ class FindingsOfRandomPlansTest {
                 }
             }
         }
-        assertThat(inside).isGreaterThan(RandomPlans.many(10));
-        assertThat(outside).isGreaterThan(RandomPlans.many(10));
+        assertThat(inside).isGreaterThan(Seeds.met(RandomPlans.many(10)));
+        assertThat(outside).isGreaterThan(Seeds.met(RandomPlans.many(10)));
     }
 
     private static Set<String> objects(Examination examination, String code) {
@@ -117,7 +120,7 @@ class FindingsOfRandomPlansTest {
 
     @Test
     void anObjectUnderAnotherKeyHasTheSameFindings() {
-        Random random = new Random(52);
+        Random random = Seeds.random(52);
         for (int plans = 0; plans < RandomPlans.many(8); plans++) {
             Plan plan = RandomPlans.plan(random);
             List<Finding> before = Catalogue.examine(plan, HORIZON);
@@ -147,7 +150,7 @@ class FindingsOfRandomPlansTest {
     /// Each finding, accepted place by place, is accepted as a whole, and whatever is renamed it stays so.
     @Test
     void whatIsAcceptedStaysAccepted() {
-        Random random = new Random(53);
+        Random random = Seeds.random(53);
         for (int plans = 0; plans < RandomPlans.many(14); plans++) {
             Plan plan = RandomPlans.plan(random);
             List<Accepted> all = new ArrayList<>();

@@ -3,6 +3,7 @@ package app.bittern.hours;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.bittern.Plans;
+import app.bittern.Seeds;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
@@ -66,7 +67,7 @@ class TimeClassesTest {
     void everyInstantIsInTheClassOfItsStates() {
         Calendar office = Plans.calendar("open: Fri 22:00-02:00", "closed");
         List<TimeClasses.TimeClass> classes = TimeClasses.of(List.of(TERMINAL, office), new Horizon(MONDAY, LONDON));
-        Random random = new Random(7);
+        Random random = Seeds.random(7);
         Instant from = MONDAY.atStartOfDay(LONDON).toInstant();
         for (int times = 0; times < 2000; times++) {
             LocalDateTime local = LocalDateTime.ofInstant(from.plusSeconds(random.nextInt(53 * 7 * 24 * 3600)), LONDON);
@@ -104,7 +105,7 @@ class TimeClassesTest {
 
     @Test
     void hoursOfAnotherZoneThatBeginOrEndInAnHourThatComesTwiceThereDoSo() {
-        Random random = new Random(91);
+        Random random = Seeds.random(91);
         List<ZoneId> zones = List.of(
                 LONDON, ZoneId.of("America/New_York"), ZoneId.of("Pacific/Auckland"), ZoneId.of("Asia/Kolkata"));
         Horizon horizon = Horizon.around(LocalDate.of(2026, 10, 19), LONDON);

@@ -3,6 +3,7 @@ package app.bittern.hours;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.bittern.Plans;
+import app.bittern.Seeds;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.ArrayList;
@@ -69,7 +70,7 @@ class TimeWordsTest {
 
     @Test
     void theWordsReadBackToTheSameSet() {
-        Random random = new Random(21);
+        Random random = Seeds.random(21);
         for (int times = 0; times < 400; times++) {
             TimeSet set = random(random);
             assertThat(TimeWordsReader.read(set.words(), HORIZON))
@@ -106,7 +107,7 @@ class TimeWordsTest {
 
     @Test
     void theAlgebraOfSetsHolds() {
-        Random random = new Random(22);
+        Random random = Seeds.random(22);
         TimeSet always = TimeSet.always(HORIZON);
         for (int times = 0; times < 200; times++) {
             TimeSet one = random(random);

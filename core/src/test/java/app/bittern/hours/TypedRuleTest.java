@@ -3,6 +3,7 @@ package app.bittern.hours;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.bittern.RandomPlans;
+import app.bittern.Seeds;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.Month;
@@ -112,7 +113,7 @@ class TypedRuleTest {
                 "2nd",
                 "..");
         for (int seed = 0; seed < RandomPlans.many(20000); seed++) {
-            Random random = new Random(seed);
+            Random random = Seeds.random(seed);
             StringBuilder text = new StringBuilder();
             for (int count = 1 + random.nextInt(6); count > 0; count--) {
                 text.append(words.get(random.nextInt(words.size()))).append(random.nextInt(5) == 0 ? "" : " ");
@@ -127,7 +128,7 @@ class TypedRuleTest {
     void whatIsSaidIsReadAsTheSameRule() {
         Horizon horizon = Horizon.around(LocalDate.of(2026, 11, 24), java.time.ZoneId.of("Europe/London"));
         for (int seed = 0; seed < RandomPlans.many(2000); seed++) {
-            HoursState rule = random(new Random(seed));
+            HoursState rule = random(Seeds.random(seed));
             String country = List.of("GB", "US", "NO").get(seed % 3);
             String said = rule.said(country);
             TypedRule.Result result = TypedRule.read(said, STATES, country);

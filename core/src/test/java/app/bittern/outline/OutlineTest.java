@@ -15,6 +15,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.bittern.RandomBenches;
 import app.bittern.RandomPlans;
+import app.bittern.Seeds;
 import app.bittern.call.Arrival;
 import app.bittern.call.Bench;
 import app.bittern.call.Trace;
@@ -89,7 +90,7 @@ class OutlineTest {
 
     @Test
     void inRandomPlansEveryObjectIsDrawnAtMostOnceAndLinksLeadToIt() {
-        Random random = new Random(3);
+        Random random = Seeds.random(3);
         for (int plans = 0; plans < RandomPlans.many(200); plans++) {
             List<Row> rows = Outline.of(RandomPlans.plan(random), MAIN);
             assertThat(rows.stream()
@@ -159,7 +160,7 @@ class OutlineTest {
     /// Whatever a call does is at a row: its first step at the route's, and each way that it leaves an object by.
     @Test
     void everyStepOfARandomCallIsAtARow() {
-        Random random = new Random(19);
+        Random random = Seeds.random(19);
         for (int plans = 0; plans < RandomPlans.many(300); plans++) {
             Plan plan = RandomPlans.plan(random);
             for (int calls = 0; calls < 10; calls++) {
@@ -199,7 +200,7 @@ class OutlineTest {
                 + Stream.concat(Stream.of("outside"), Stream.of(Kind.values()).map(Kind::word))
                         .collect(Collectors.joining("|"))
                 + ")/");
-        Random random = new Random(23);
+        Random random = Seeds.random(23);
         for (int plans = 0; plans < RandomPlans.many(300); plans++) {
             assertThat(Outline.of(RandomPlans.plan(random), MAIN).stream()
                             .flatMap(row -> row.parts().stream())
@@ -211,7 +212,7 @@ class OutlineTest {
     /// Each token holds what stands in its field: the file would have it so.
     @Test
     void everyTokenIsAFieldOfItsObject() {
-        Random random = new Random(29);
+        Random random = Seeds.random(29);
         for (int plans = 0; plans < RandomPlans.many(100); plans++) {
             Plan plan = RandomPlans.plan(random);
             Outline.of(plan, MAIN).stream()

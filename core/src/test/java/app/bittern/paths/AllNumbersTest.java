@@ -3,6 +3,7 @@ package app.bittern.paths;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.bittern.RandomPlans;
+import app.bittern.Seeds;
 import app.bittern.call.Ending;
 import app.bittern.hours.Horizon;
 import app.bittern.number.E164;
@@ -41,7 +42,7 @@ class AllNumbersTest {
 
     @Test
     void areTheSumOfEachByItself() {
-        Random random = new Random(29);
+        Random random = Seeds.random(29);
         for (int plans = 0; plans < 28; plans++) {
             Plan plan = RandomPlans.plan(random).with(number("+441632960101")).with(number("+4790000001"));
             Paths paths = Paths.of(plan, HORIZON);

@@ -11,6 +11,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.bittern.RandomBenches;
 import app.bittern.RandomPlans;
+import app.bittern.Seeds;
 import app.bittern.call.Bench;
 import app.bittern.call.Cause;
 import app.bittern.call.Ending;
@@ -69,7 +70,7 @@ class PathsTest {
     @ParameterizedTest
     @ValueSource(longs = {11, 12, 13, 14})
     void countsTimesAndEndsAreThoseOfASlowObviousEnumeration(long seed) {
-        Random random = new Random(seed);
+        Random random = Seeds.random(seed);
         int compared = 0;
         BigInteger most = BigInteger.ZERO;
         for (int plans = 0; plans < RandomPlans.many(30); plans++) {
@@ -100,8 +101,8 @@ class PathsTest {
                             .count()));
             endingsAddUp(number, listed);
         }
-        assertThat(compared).isGreaterThan(RandomPlans.many(10));
-        assertThat(most).isGreaterThan(BigInteger.valueOf(80));
+        assertThat(compared).isGreaterThan(Seeds.met(RandomPlans.many(10)));
+        assertThat(most).isGreaterThan(BigInteger.valueOf(Seeds.met(80)));
     }
 
     private static void endingsAddUp(NumberPaths number, List<Path> listed) {
@@ -124,7 +125,7 @@ class PathsTest {
 
     @Test
     void everyRandomBenchFallsInExactlyOneListedPathInsideItsWindows() {
-        Random random = new Random(12);
+        Random random = Seeds.random(12);
         int fell = 0;
         int tangled = 0;
         for (int plans = 0; plans < RandomPlans.many(180); plans++) {
@@ -154,8 +155,8 @@ class PathsTest {
                 tangled += path.steps().stream().anyMatch(step -> step.tangle() > 0) ? 1 : 0;
             }
         }
-        assertThat(fell).isGreaterThan(RandomPlans.many(3000));
-        assertThat(tangled).isGreaterThan(RandomPlans.many(200));
+        assertThat(fell).isGreaterThan(Seeds.met(RandomPlans.many(3000)));
+        assertThat(tangled).isGreaterThan(Seeds.met(RandomPlans.many(200)));
     }
 
     private static List<String> steps(Trace trace) {
@@ -166,7 +167,7 @@ class PathsTest {
 
     @Test
     void everyListedPathOfRandomPlansHasABenchThatWalksItAtTheEarliestSecond() {
-        Random random = new Random(13);
+        Random random = Seeds.random(13);
         int all = 0;
         for (int plans = 0; plans < RandomPlans.many(120); plans++) {
             Plan plan = RandomPlans.plan(random);
@@ -183,12 +184,12 @@ class PathsTest {
                 }
             }
         }
-        assertThat(all).isGreaterThan(RandomPlans.many(3000));
+        assertThat(all).isGreaterThan(Seeds.met(RandomPlans.many(3000)));
     }
 
     @Test
     void everyListedPathWithALatestSecondHasABenchThatTakesSoLong() {
-        Random random = new Random(14);
+        Random random = Seeds.random(14);
         int all = 0;
         for (int plans = 0; plans < RandomPlans.many(120); plans++) {
             Plan plan = RandomPlans.plan(random);
@@ -205,7 +206,7 @@ class PathsTest {
                 all += bench.isPresent() ? 1 : 0;
             }
         }
-        assertThat(all).isGreaterThan(RandomPlans.many(2000));
+        assertThat(all).isGreaterThan(Seeds.met(RandomPlans.many(2000)));
     }
 
     /// That a trace leaves the states of a path by its ways out; one that is lost ends within the round.
@@ -247,7 +248,7 @@ class PathsTest {
 
     @Test
     void aFilteredListHasJustThosePaths() {
-        Random random = new Random(14);
+        Random random = Seeds.random(14);
         for (int plans = 0; plans < RandomPlans.many(40); plans++) {
             Plan plan = RandomPlans.plan(random);
             NumberPaths number = Paths.of(plan, HORIZON).of(MAIN);

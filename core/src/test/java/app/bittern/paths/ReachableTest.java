@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import app.bittern.Plans;
 import app.bittern.RandomBenches;
 import app.bittern.RandomPlans;
+import app.bittern.Seeds;
 import app.bittern.call.Bench;
 import app.bittern.call.Trace;
 import app.bittern.call.Tracer;
@@ -43,7 +44,7 @@ class ReachableTest {
 
     @Test
     void isWhatFollowingEverythingFinds() {
-        Random random = new Random(61);
+        Random random = Seeds.random(61);
         int reached = 0;
         for (int plans = 0; plans < RandomPlans.many(12); plans++) {
             Plan plan = RandomPlans.plan(random);
@@ -79,12 +80,12 @@ class ReachableTest {
                     .as("plan %d, all objects", plans)
                     .isEqualTo(all);
         }
-        assertThat(reached).isGreaterThan(RandomPlans.many(60));
+        assertThat(reached).isGreaterThan(Seeds.met(RandomPlans.many(60)));
     }
 
     @Test
     void holdsEveryStepOfEveryCallUntilItComesBack() {
-        Random random = new Random(62);
+        Random random = Seeds.random(62);
         int steps = 0;
         for (int plans = 0; plans < RandomPlans.many(30); plans++) {
             Plan plan = RandomPlans.plan(random);
@@ -111,12 +112,12 @@ class ReachableTest {
                 }
             }
         }
-        assertThat(steps).isGreaterThan(RandomPlans.many(600));
+        assertThat(steps).isGreaterThan(Seeds.met(RandomPlans.many(600)));
     }
 
     @Test
     void endsWhereNobodyWantsItAnyMore() {
-        Plan plan = RandomPlans.plan(new Random(63));
+        Plan plan = RandomPlans.plan(Seeds.random(63));
         assertThatThrownBy(() -> Paths.of(plan, HORIZON, () -> false)).isInstanceOf(CancellationException.class);
         AtomicInteger asked = new AtomicInteger();
         Catalogue.examine(new Examination(plan, HORIZON, () -> asked.incrementAndGet() > 0), done -> {});

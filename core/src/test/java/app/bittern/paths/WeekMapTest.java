@@ -9,6 +9,7 @@ import static app.bittern.Plans.to;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.bittern.RandomPlans;
+import app.bittern.Seeds;
 import app.bittern.call.Bench;
 import app.bittern.call.Ending;
 import app.bittern.call.Tracer;
@@ -78,7 +79,7 @@ class WeekMapTest {
 
     @Test
     void everyCellOfRandomPlansIsWhatACallThenDoes() {
-        Random random = new Random(62);
+        Random random = Seeds.random(62);
         ZoneId zone = ZoneId.of("Europe/London");
         for (int plans = 0; plans < RandomPlans.many(15); plans++) {
             Plan plan = RandomPlans.plan(random);

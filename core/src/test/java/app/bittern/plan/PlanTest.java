@@ -3,6 +3,7 @@ package app.bittern.plan;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.bittern.RandomPlans;
+import app.bittern.Seeds;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -14,7 +15,7 @@ class PlanTest {
     /// The uses that a changed plan has taken over from the one before are those that it would find itself.
     @Test
     void usesFollowChanges() {
-        Random random = new Random(47);
+        Random random = Seeds.random(47);
         int changed = 0;
         for (int plans = 0; plans < 40; plans++) {
             Plan plan = RandomPlans.plan(random);
@@ -37,14 +38,14 @@ class PlanTest {
                 }
             }
         }
-        assertThat(changed).isGreaterThan(500);
+        assertThat(changed).isGreaterThan(Seeds.met(500));
     }
 
     /// What has been gathered of a plan is taken over where a change cannot touch it: it is what the changed plan would
     /// gather itself.
     @Test
     void whatIsGatheredFollowsChanges() {
-        Random random = new Random(53);
+        Random random = Seeds.random(53);
         for (int plans = 0; plans < 20; plans++) {
             Plan plan = RandomPlans.plan(random);
             for (PlanObject object : RandomPlans.plan(random).objects()) {
@@ -74,7 +75,7 @@ class PlanTest {
 
     @Test
     void countsItsObjectsByKind() {
-        Plan plan = RandomPlans.plan(new Random(48));
+        Plan plan = RandomPlans.plan(Seeds.random(48));
         assertThat(plan.counts()).containsEntry(Kind.SITE, 1);
         assertThat(plan.counts().values().stream().mapToInt(Integer::intValue).sum())
                 .isEqualTo(plan.objects().size());

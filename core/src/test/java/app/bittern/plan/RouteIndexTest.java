@@ -3,6 +3,7 @@ package app.bittern.plan;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.bittern.Plans;
+import app.bittern.Seeds;
 import app.bittern.number.E164;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -51,7 +52,7 @@ class RouteIndexTest {
 
     @Test
     void agreesWithAskingEveryRouteAndHasASampleForEveryNumber() {
-        Random random = new Random(17);
+        Random random = Seeds.random(17);
         for (int plans = 0; plans < 300; plans++) {
             List<PlanObject> objects = new ArrayList<>(List.of(Plans.site()));
             int routes = random.nextInt(8);

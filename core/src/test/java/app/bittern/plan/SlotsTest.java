@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.bittern.Plans;
 import app.bittern.RandomPlans;
+import app.bittern.Seeds;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -59,7 +60,7 @@ class SlotsTest {
 
     @Test
     void goneOverWithoutChangeEveryObjectOfRandomPlansIsAsItWas() {
-        Random random = new Random(71);
+        Random random = Seeds.random(71);
         for (int plans = 0; plans < 40; plans++) {
             for (PlanObject object : RandomPlans.plan(random).objects()) {
                 assertThat(object.filled(Slot::holds)).isEqualTo(object);
@@ -74,7 +75,7 @@ class SlotsTest {
 
     @Test
     void whatIsPutInASlotStandsThereAndNowhereElse() {
-        Random random = new Random(72);
+        Random random = Seeds.random(72);
         List<Filling> others = List.of(
                 new Destination.HangUp(),
                 ref("mailbox/b0"),
@@ -103,7 +104,7 @@ class SlotsTest {
 
     @Test
     void renamingAndRenamingBackGivesThePlanAsItWas() {
-        Random random = new Random(73);
+        Random random = Seeds.random(73);
         Plan plan = RandomPlans.plan(random);
         for (PlanObject object : plan.objects()) {
             Ref old = object.ref();

@@ -10,6 +10,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.bittern.RandomBenches;
 import app.bittern.RandomPlans;
+import app.bittern.Seeds;
 import app.bittern.call.Bench;
 import app.bittern.call.Trace;
 import app.bittern.call.Tracer;
@@ -35,7 +36,7 @@ class TellingTest {
     /// is called by its name, and nothing is told as a program writes it.
     @Test
     void everyStepOfEveryCallIsToldInWords() {
-        Random random = new Random(31);
+        Random random = Seeds.random(31);
         for (int plans = 0; plans < RandomPlans.many(PLANS); plans++) {
             Plan plan = RandomPlans.plan(random);
             for (int calls = 0; calls < CALLS; calls++) {
@@ -69,7 +70,7 @@ class TellingTest {
     /// A second asking of the same step tells the same, and telling changes nothing of the trace.
     @Test
     void tellingIsAskedAsOftenAsOneLikes() {
-        Random random = new Random(32);
+        Random random = Seeds.random(32);
         for (int plans = 0; plans < RandomPlans.many(PLANS); plans++) {
             Plan plan = RandomPlans.plan(random);
             Bench bench = RandomBenches.bench(plan, random);

@@ -2,6 +2,7 @@ package app.bittern.formats;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.bittern.Seeds;
 import app.bittern.plan.Problem;
 import com.networknt.schema.InputFormat;
 import java.io.IOException;
@@ -76,7 +77,7 @@ class AnythingAnywhereTest {
         JsonNode plan = MAPPER.readTree(PlanFile.json(PlanFileTest.demo()));
         List<Place> places = new ArrayList<>();
         places(plan, places);
-        Random random = new Random(47);
+        Random random = Seeds.random(47);
         int refused = 0;
         for (int times = 0; times < TIMES; times++) {
             Place place = places.get(random.nextInt(places.size()));

@@ -3,6 +3,7 @@ package app.bittern.formats;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.bittern.RandomPlans;
+import app.bittern.Seeds;
 import app.bittern.plan.Kind;
 import app.bittern.plan.Plan;
 import app.bittern.plan.PlanObject;
@@ -56,7 +57,7 @@ class EveryFieldOfRandomPlansTest {
     void randomPlansSetEveryFieldThatACallCanFeel() {
         Set<FieldForm> seen = Collections.newSetFromMap(new IdentityHashMap<>());
         Set<Kind> kinds = EnumSet.noneOf(Kind.class);
-        Random random = new Random(97);
+        Random random = Seeds.random(97);
         for (int plans = 0; plans < RandomPlans.many(150); plans++) {
             Plan plan = RandomPlans.plan(random);
             for (PlanObject object : plan.objects()) {

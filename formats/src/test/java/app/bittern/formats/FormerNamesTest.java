@@ -3,6 +3,7 @@ package app.bittern.formats;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.bittern.RandomPlans;
+import app.bittern.Seeds;
 import app.bittern.plan.Kind;
 import app.bittern.plan.Plan;
 import java.util.Random;
@@ -73,7 +74,7 @@ class FormerNamesTest {
 
     @Test
     void whatIsCalledSoTodayStaysAsItIs() {
-        Random random = new Random(5);
+        Random random = Seeds.random(5);
         for (int plans = 0; plans < RandomPlans.many(20); plans++) {
             Plan plan = RandomPlans.plan(random);
             assertThat(FormerNames.today(PlanFile.yaml(plan))).isEmpty();

@@ -3,6 +3,7 @@ package app.bittern.formats;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.bittern.RandomPlans;
+import app.bittern.Seeds;
 import app.bittern.plan.Plan;
 import com.networknt.schema.InputFormat;
 import com.networknt.schema.Schema;
@@ -47,7 +48,7 @@ class RoundTripTest {
 
     @Test
     void randomPlans() {
-        Random random = new Random(41);
+        Random random = Seeds.random(41);
         for (int plans = 0; plans < RandomPlans.many(100); plans++) {
             Plan plan = RandomPlans.plan(random);
             Plan bySections = read(PlanFile.yaml(plan));
@@ -93,7 +94,7 @@ class RoundTripTest {
     @Test
     void whatTheReaderRefusesForItsFieldOrItsTypeTheSchemaRefusesToo() throws IOException {
         String json = PlanFile.json(PlanFileTest.demo());
-        Random random = new Random(42);
+        Random random = Seeds.random(42);
         int refused = 0;
         String[] lines = json.split("\n", -1);
         for (int times = 0; times < 300; times++) {
@@ -113,7 +114,7 @@ class RoundTripTest {
             assertThat(reader).as("%d: %s", at, other).isEqualTo(schema);
             refused += reader ? 1 : 0;
         }
-        assertThat(refused).isGreaterThan(30);
+        assertThat(refused).isGreaterThan(Seeds.met(30));
     }
 
     /// Each text of the demo plan in turn is something else; what only a reader can tell is named.
@@ -137,7 +138,7 @@ class RoundTripTest {
                 }
             }
         }
-        assertThat(refused).isGreaterThan(200);
+        assertThat(refused).isGreaterThan(Seeds.met(200));
         // What a phone does, how many digits there can be, a position of the switch, a zone that there is.
         assertThat(readerAlone).isSubsetOf("\"2001\"", "\"digits\"", "\"now\"", "\"timeZone\"");
     }
@@ -148,7 +149,7 @@ class RoundTripTest {
         String demo = Files.readString(Path.of("../demo/saltreach.yaml"));
         Duration time = Duration.parse(System.getProperty("bittern.fuzz", "PT4S"));
         long end = System.nanoTime() + time.toNanos();
-        Random random = new Random(43);
+        Random random = Seeds.random(43);
         String[] pieces = {
             "{",
             "}",
@@ -206,7 +207,7 @@ class RoundTripTest {
                 assertThat(problems).isNotEmpty().allMatch(problem -> problem.line() > 0);
             }
         }
-        assertThat(refused).isPositive();
+        assertThat(refused).isGreaterThanOrEqualTo(Seeds.met(1));
     }
 
     @Test

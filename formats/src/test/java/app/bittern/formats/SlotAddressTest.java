@@ -3,6 +3,7 @@ package app.bittern.formats;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.bittern.RandomPlans;
+import app.bittern.Seeds;
 import app.bittern.plan.Plan;
 import app.bittern.plan.PlanObject;
 import app.bittern.plan.Pointer;
@@ -22,7 +23,7 @@ class SlotAddressTest {
 
     @Test
     void inRandomPlans() {
-        Random random = new Random(81);
+        Random random = Seeds.random(81);
         for (int plans = 0; plans < 30; plans++) {
             holds(RandomPlans.plan(random));
         }

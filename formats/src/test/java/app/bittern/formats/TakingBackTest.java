@@ -3,6 +3,7 @@ package app.bittern.formats;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.bittern.RandomPlans;
+import app.bittern.Seeds;
 import app.bittern.edit.Edits;
 import app.bittern.edit.PlanEdit;
 import app.bittern.edit.Planned;
@@ -44,7 +45,7 @@ class TakingBackTest {
 
     @Test
     void theLastEditTakenBackGivesThePlanBefore() {
-        Random random = new Random(63);
+        Random random = Seeds.random(63);
         for (int plans = 0; plans < RandomPlans.many(60); plans++) {
             Plan plan = RandomPlans.plan(random);
             for (int edits = 0; edits < 5; edits++) {
@@ -61,7 +62,7 @@ class TakingBackTest {
     /// The number of what was renamed is free again before the old name comes back with it.
     @Test
     void aRenamingTakenBackGivesThePlanBefore() {
-        Random random = new Random(65);
+        Random random = Seeds.random(65);
         int renamed = 0;
         for (int plans = 0; plans < RandomPlans.many(60); plans++) {
             Plan plan = RandomPlans.plan(random);
@@ -78,14 +79,14 @@ class TakingBackTest {
                 }
             }
         }
-        assertThat(renamed).isGreaterThan(500);
+        assertThat(renamed).isGreaterThan(Seeds.met(500));
     }
 
     /// Others have gone on with other objects: what comes out is the plan as if the edit had never been, its
     /// order aside.
     @Test
     void anOlderEditTakenBackLeavesWhatOthersHaveDone() {
-        Random random = new Random(64);
+        Random random = Seeds.random(64);
         int made = 0;
         for (int plans = 0; plans < RandomPlans.many(120); plans++) {
             Plan plan = RandomPlans.plan(random);
@@ -103,7 +104,7 @@ class TakingBackTest {
                 made++;
             }
         }
-        assertThat(made).isGreaterThan(RandomPlans.many(60));
+        assertThat(made).isGreaterThan(Seeds.met(RandomPlans.many(60)));
     }
 
     private static Ref ref(PlanEdit edit) {

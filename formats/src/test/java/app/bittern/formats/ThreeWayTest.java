@@ -3,6 +3,7 @@ package app.bittern.formats;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.bittern.RandomPlans;
+import app.bittern.Seeds;
 import app.bittern.plan.Plan;
 import app.bittern.plan.PlanObject;
 import app.bittern.plan.Pointer;
@@ -52,7 +53,7 @@ class ThreeWayTest {
 
     @Test
     void whoeverHasChangedNothingGivesWay() {
-        Random random = new Random(61);
+        Random random = Seeds.random(61);
         for (int plans = 0; plans < 40; plans++) {
             List<PlanObject> before = RandomPlans.plan(random).objects();
             Plan after = RandomPlans.plan(random);
@@ -70,7 +71,7 @@ class ThreeWayTest {
     /// changed it has it, and the fields that both changed are the clashes.
     @Test
     void eachFieldIsAsWhoChangedItHasIt() {
-        Random random = new Random(62);
+        Random random = Seeds.random(62);
         for (int times = 0; times < 2000; times++) {
             ObjectNode was = MAPPER.createObjectNode();
             ObjectNode mine = MAPPER.createObjectNode();

@@ -22,6 +22,7 @@ import app.bittern.server.account.Needs;
 import app.bittern.server.finding.Findings;
 import app.bittern.server.plan.Asked;
 import app.bittern.server.work.Work;
+import app.bittern.telling.InWords;
 import app.bittern.telling.Telling;
 import java.time.Clock;
 import java.time.Duration;

@@ -6,7 +6,7 @@ import app.bittern.plan.Plan;
 import app.bittern.plan.Ref;
 import app.bittern.plan.Seconds;
 import app.bittern.proof.BenchText;
-import app.bittern.server.call.InWords;
+import app.bittern.telling.InWords;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Predicate;

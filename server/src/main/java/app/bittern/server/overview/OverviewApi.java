@@ -12,6 +12,7 @@ public final class OverviewApi {
     ///
     /// @param hours   by which the columns are told apart, in words; absent where nothing asks any hours
     /// @param columns three at most
+    /// @param rows    numbers, those together whose calls go alike; some may be in none
     /// @param total   numbers in the plan
     /// @param current whether what is to be done next is by the findings of this very version
     /// @param next    things to do, the first first
@@ -20,7 +21,7 @@ public final class OverviewApi {
             Optional<String> hours,
             List<GlanceColumn> columns,
             int total,
-            List<GlanceNumber> numbers,
+            List<GlanceRow> rows,
             boolean current,
             List<NextView> next) {}
 
@@ -30,14 +31,19 @@ public final class OverviewApi {
     /// @param at     an instant in it, by the site's clock
     public record GlanceColumn(String state, String at) {}
 
-    /// @param calls expected an hour at the busiest
-    public record GlanceNumber(
-            String number, String shown, String title, Optional<Double> calls, List<GlanceCell> cells) {}
+    /// Numbers whose calls go alike in all columns.
+    ///
+    /// @param numbers the first few of them
+    /// @param more    how many besides
+    public record GlanceRow(List<GlanceNumber> numbers, int more, List<GlanceCell> cells) {}
 
-    /// Where a call comes to rest in which nobody answers and nothing is pressed.
+    /// @param calls expected an hour at the busiest
+    public record GlanceNumber(String number, String shown, String title, Optional<Double> calls) {}
+
+    /// A call in which nobody answers and nothing is pressed.
     ///
     /// @param kind of its ending
-    /// @param says where, in words
+    /// @param says what is met first, who is rung for how long, and where it comes to rest
     /// @param way  the whole call in words
     public record GlanceCell(String kind, String says, String way, BenchText bench) {}
 

@@ -27,10 +27,11 @@ import app.bittern.plan.Trunk;
 import app.bittern.proof.BenchText;
 import app.bittern.server.account.Need;
 import app.bittern.server.account.Needs;
-import app.bittern.server.call.InWords;
 import app.bittern.server.finding.Findings;
 import app.bittern.server.plan.Asked;
 import app.bittern.server.work.Work;
+import app.bittern.telling.Glimpse;
+import app.bittern.telling.InWords;
 import java.time.DayOfWeek;
 import java.time.Duration;
 import java.time.Instant;
@@ -38,7 +39,10 @@ import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumSet;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -53,6 +57,11 @@ import org.springframework.web.bind.annotation.RestController;
 class OverviewController {
     private static final int COLUMNS = 3;
     private static final int NEXT = 3;
+    /// So many numbers are followed to find those that go alike, where fewer rows are asked for; and at most.
+    private static final int FOLLOWED = 250;
+    private static final int MOST = 1000;
+    /// So many numbers of a row are named.
+    private static final int NAMED = 3;
     private static final int MORNING = 10 * 60;
     private static final int EVENING = 20 * 60;
     /// Somebody whom no plan knows, from the numbers that are kept for fiction.
@@ -68,7 +77,7 @@ class OverviewController {
 
     /// A site at a glance.
     ///
-    /// @param rows how many numbers are followed
+    /// @param rows how many rows of numbers that go alike
     @GetMapping("/glance")
     OverviewApi.GlanceView glance(Asked asked, @RequestParam(defaultValue = "12") int rows) {
         Plan plan = asked.plan();
@@ -87,10 +96,7 @@ class OverviewController {
                 main.map(PlanObject::title),
                 columns,
                 numbers.size(),
-                numbers.stream()
-                        .limit(Math.clamp(rows, 0, 1000))
-                        .map(number -> number(plan, number, columns, traffic))
-                        .toList(),
+                rows(plan, numbers, columns, traffic, rows),
                 known.current(),
                 next(plan, known.findings()));
     }
@@ -147,15 +153,43 @@ class OverviewController {
         return part.isEmpty() ? set : part;
     }
 
-    private static OverviewApi.GlanceNumber number(
-            Plan plan, InboundNumber number, List<OverviewApi.GlanceColumn> columns, Optional<Traffic> traffic) {
+    /// Numbers in the order of the plan, each with those that go as it does.
+    private static List<OverviewApi.GlanceRow> rows(
+            Plan plan,
+            List<InboundNumber> numbers,
+            List<OverviewApi.GlanceColumn> columns,
+            Optional<Traffic> traffic,
+            int most) {
+        Map<List<String>, List<InboundNumber>> alike = new LinkedHashMap<>();
+        Map<List<String>, List<OverviewApi.GlanceCell>> shown = new HashMap<>();
+        int followed = Math.clamp(most, FOLLOWED, MOST);
+        for (InboundNumber number : numbers.subList(0, Math.min(followed, numbers.size()))) {
+            List<OverviewApi.GlanceCell> cells =
+                    columns.stream().map(column -> cell(plan, number, column)).toList();
+            List<String> way = cells.stream().map(OverviewApi.GlanceCell::way).toList();
+            if (alike.size() < most || alike.containsKey(way)) {
+                alike.computeIfAbsent(way, one -> new ArrayList<>()).add(number);
+                shown.putIfAbsent(way, cells);
+            }
+        }
+        return alike.entrySet().stream()
+                .map(one -> new OverviewApi.GlanceRow(
+                        one.getValue().stream()
+                                .limit(NAMED)
+                                .map(number -> number(number, traffic))
+                                .toList(),
+                        Math.max(0, one.getValue().size() - NAMED),
+                        shown.getOrDefault(one.getKey(), List.of())))
+                .toList();
+    }
+
+    private static OverviewApi.GlanceNumber number(InboundNumber number, Optional<Traffic> traffic) {
         return new OverviewApi.GlanceNumber(
                 number.called().text(),
                 number.called().international(),
                 number.title(),
                 traffic.flatMap(all -> Optional.ofNullable(all.numbers().get(number.ref())))
-                        .map(rates -> rates.busiest().doubleValue()),
-                columns.stream().map(column -> cell(plan, number, column)).toList());
+                        .map(rates -> rates.busiest().doubleValue()));
     }
 
     private static OverviewApi.GlanceCell cell(Plan plan, InboundNumber number, OverviewApi.GlanceColumn column) {
@@ -166,7 +200,7 @@ class OverviewController {
         Trace trace = Tracer.trace(plan, bench);
         return new OverviewApi.GlanceCell(
                 trace.ending().kind().word(),
-                InWords.ended(plan, trace.ending()),
+                Glimpse.of(plan, trace),
                 InWords.of(plan, trace),
                 BenchText.of(plan, bench));
     }

@@ -13,8 +13,7 @@ import java.util.Optional;
 import org.junit.jupiter.api.Test;
 
 class NoticingTest {
-    private static final String SITE =
-            """
+    private static final String SITE = """
             bittern: 2
             site: { key: quay, name: Quay, timeZone: Europe/London, country: GB, languages: [en-GB] }
             numbers: { "+441632960100": {} }

@@ -2,6 +2,7 @@ package app.bittern.server.fault;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.bittern.Seeds;
 import app.bittern.server.testing.Client;
 import app.bittern.server.testing.RunningApplication;
 import app.bittern.server.testing.ServerProcess;
@@ -57,7 +58,7 @@ class FaultsTest {
             "announcement/closed",
             "hours/terminal");
 
-    private final Random random = new Random(7);
+    private final Random random = Seeds.random(7);
     private final TestDatabase cluster = TestDatabase.alone(Path.of("/tmp"));
     private final List<Integer> ports = new ArrayList<>();
     private final List<Process> servers = new ArrayList<>();

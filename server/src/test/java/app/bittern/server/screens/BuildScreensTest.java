@@ -141,9 +141,13 @@ class BuildScreensTest {
         assertThat(glance.at("/hours").asString()).isEqualTo("Terminal hours");
         assertThat(texts(glance.at("/columns"), "/state")).containsExactly("open", "closed", "holiday");
         assertThat(texts(glance.at("/columns"), "/at")).allMatch(at -> at.endsWith("T10:00") || at.endsWith("T20:00"));
-        JsonNode main = named(glance.at("/numbers"), "Main line");
+        JsonNode main = glance.at("/rows/0");
+        assertThat(texts(main.at("/numbers"), "/title")).containsExactly("Main line", "Freephone");
         assertThat(texts(main.at("/cells"), "/says"))
-                .containsExactly("message in Reception", "message in Bookings", "message in Bookings");
+                .containsExactly(
+                        "menu Front desk, then Reception, 3 phones, 21 s, else message in Reception",
+                        "announcement Closed, then message in Bookings",
+                        "announcement Holiday, then message in Bookings");
         DRAFT.get("/findings?wait=20000");
         JsonNode next = DRAFT.get("/glance");
         assertThat(next.at("/current").asBoolean()).isTrue();

@@ -2,6 +2,7 @@ package app.bittern.server.site;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.bittern.Seeds;
 import app.bittern.server.testing.Client;
 import app.bittern.server.testing.Endpoints;
 import app.bittern.server.testing.RunningApplication;
@@ -138,7 +139,7 @@ class RandomRequestsTest {
     /// times; then all go on for some seconds, or for minutes with `-Dbittern.fuzz=PT5M`.
     @Test
     void everyEndpointAnswersOrRefuses() throws IOException {
-        Random random = new Random(81);
+        Random random = Seeds.random(81);
         List<Endpoints.Endpoint> all = Endpoints.answering().stream()
                 .filter(endpoint -> !ENDING.contains(endpoint.name()))
                 .toList();
@@ -226,7 +227,7 @@ class RandomRequestsTest {
 
     @Test
     void everyQuestionIsAnsweredOrRefused() {
-        Random random = new Random(83);
+        Random random = Seeds.random(83);
         for (int times = 0; times < TIMES; times++) {
             String path = SITE + one(List.of("", "/numbers", "/trace", "/none", "/edits"), random) + query(random);
             holds(path, client.get(path));
@@ -266,7 +267,7 @@ class RandomRequestsTest {
 
     @Test
     void everyWishIsDoneOrRefused() {
-        Random random = new Random(82);
+        Random random = Seeds.random(82);
         int done = 0;
         for (int times = 0; times < TIMES; times++) {
             ObjectNode body = MAPPER.createObjectNode();

@@ -1,4 +1,4 @@
-package app.bittern.server.call;
+package app.bittern.telling;
 
 import app.bittern.call.Ending;
 import app.bittern.call.Trace;
