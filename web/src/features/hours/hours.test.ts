@@ -45,7 +45,7 @@ describe('an edge that is moved', () => {
   });
 
   it('is asked about until both are known', async () => {
-    let answer = (_: unknown) => {};
+    let answer: (value: unknown) => void = () => undefined;
     api.movedEdge.mockReturnValue(new Promise((resolve) => (answer = resolve)));
     const moving = new EdgeMove();
     expect(moving.asking).toBe(false);
