@@ -13,15 +13,14 @@ import java.util.Optional;
 import org.junit.jupiter.api.Test;
 
 class NoticingTest {
-    private static final String SITE = """
-            bittern: 2
-            site: { key: quay, name: Quay, timeZone: Europe/London, country: GB, languages: [en-GB] }
-            numbers: { "+441632960100": {} }
-            routes: { main: { called: "+441632960100", to: %s } }
-            """;
-
     private static Plan to(String destination) {
-        return switch (PlanFile.read(SITE.formatted(destination))) {
+        String file = """
+                bittern: 2
+                site: { key: quay, name: Quay, timeZone: Europe/London, country: GB, languages: [en-GB] }
+                numbers: { "+441632960100": {} }
+                routes: { main: { called: "+441632960100", to: %s } }
+                """.formatted(destination);
+        return switch (PlanFile.read(file)) {
             case PlanFile.Result.Read(Plan plan) -> plan;
             case PlanFile.Result.Refused(List<Problem> problems) -> throw new AssertionError(problems);
         };
