@@ -4,6 +4,7 @@ import app.bittern.call.Account;
 import app.bittern.call.Ending;
 import app.bittern.call.Rung;
 import app.bittern.call.Trace;
+import app.bittern.plan.Count;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Ref;
 import app.bittern.plan.Seconds;
@@ -49,7 +50,8 @@ public final class Glimpse {
     private static Optional<Met> met(Plan plan, Trace.Step step) {
         String time = step.lasts() == 0 ? "" : ", " + Seconds.said(step.lasts());
         // The name of a chain often sounds like somebody's.
-        String rung = step.account() instanceof Account.AtStage ? named(plan, step) : title(plan, step);
+        String rung =
+                step.account() instanceof Account.AtStage ? named(plan, step) : InWords.title(plan, step.object());
         return switch (what(step.account())) {
             case What.Nothing nothing -> Optional.empty();
             case What.Spoken(boolean asks) -> Optional.of(new Met(named(plan, step), asks, false));
@@ -57,9 +59,9 @@ public final class Glimpse {
             case What.Phones(long phones) ->
                 phones == 0 || time.isEmpty()
                         ? Optional.empty()
-                        : Optional.of(new Met(rung + ", " + count(phones, "phone") + time, true, true));
+                        : Optional.of(new Met(rung + ", " + Count.of(phones, "phone") + time, true, true));
             case What.Agents(long agents) -> {
-                String who = agents == 0 ? "nobody in" : count(agents, "agent");
+                String who = agents == 0 ? "nobody in" : Count.of(agents, "agent");
                 yield Optional.of(new Met(named(plan, step) + ", " + who + time, true, agents > 0 && !time.isEmpty()));
             }
         };
@@ -114,16 +116,8 @@ public final class Glimpse {
         };
     }
 
-    private static String count(long many, String what) {
-        return many + " " + what + (many == 1 ? "" : "s");
-    }
-
     private static long phones(List<Rung> phones) {
         return phones.stream().filter(Rung::rings).map(Rung::party).distinct().count();
-    }
-
-    private static String title(Plan plan, Trace.Step step) {
-        return Ref.parse(step.object()).map(plan::title).orElse(step.object());
     }
 
     private static String named(Plan plan, Trace.Step step) {

@@ -49,7 +49,7 @@ public final class InWords {
         };
     }
 
-    private static String title(Plan plan, String object) {
+    static String title(Plan plan, String object) {
         return Ref.parse(object).map(plan::title).orElse(object);
     }
 }

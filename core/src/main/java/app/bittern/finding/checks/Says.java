@@ -1,6 +1,7 @@
 package app.bittern.finding.checks;
 
 import app.bittern.finding.Told;
+import app.bittern.plan.Count;
 import app.bittern.plan.PlanObject;
 import java.util.List;
 import java.util.Locale;
@@ -17,7 +18,7 @@ final class Says {
 
     /// `1 caller`, `2 callers`.
     static String count(long many, String what) {
-        return many + " " + what + (many == 1 ? "" : "s");
+        return Count.of(many, what);
     }
 
     /// `a, b and c`, the first few of them.

@@ -39,12 +39,12 @@ import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumSet;
-import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -160,28 +160,32 @@ class OverviewController {
             List<OverviewApi.GlanceColumn> columns,
             Optional<Traffic> traffic,
             int most) {
-        Map<List<String>, List<InboundNumber>> alike = new LinkedHashMap<>();
-        Map<List<String>, List<OverviewApi.GlanceCell>> shown = new HashMap<>();
+        Map<List<List<Object>>, Alike> alike = new LinkedHashMap<>();
         int followed = Math.clamp(most, FOLLOWED, MOST);
         for (InboundNumber number : numbers.subList(0, Math.min(followed, numbers.size()))) {
-            List<OverviewApi.GlanceCell> cells =
-                    columns.stream().map(column -> cell(plan, number, column)).toList();
-            List<String> way = cells.stream().map(OverviewApi.GlanceCell::way).toList();
-            if (alike.size() < most || alike.containsKey(way)) {
-                alike.computeIfAbsent(way, one -> new ArrayList<>()).add(number);
-                shown.putIfAbsent(way, cells);
+            List<Followed> calls = columns.stream()
+                    .map(column -> followed(plan, number, column))
+                    .toList();
+            List<List<Object>> ways = calls.stream().map(Followed::way).toList();
+            if (alike.size() < most || alike.containsKey(ways)) {
+                alike.computeIfAbsent(ways, one -> new Alike(calls, new ArrayList<>()))
+                        .numbers()
+                        .add(number);
             }
         }
-        return alike.entrySet().stream()
+        return alike.values().stream()
                 .map(one -> new OverviewApi.GlanceRow(
-                        one.getValue().stream()
+                        one.numbers().stream()
                                 .limit(NAMED)
                                 .map(number -> number(number, traffic))
                                 .toList(),
-                        Math.max(0, one.getValue().size() - NAMED),
-                        shown.getOrDefault(one.getKey(), List.of())))
+                        Math.max(0, one.numbers().size() - NAMED),
+                        one.calls().stream().map(call -> call.cell(plan)).toList()))
                 .toList();
     }
+
+    /// Numbers that go alike, and the calls to the first of them.
+    private record Alike(List<Followed> calls, List<InboundNumber> numbers) {}
 
     private static OverviewApi.GlanceNumber number(InboundNumber number, Optional<Traffic> traffic) {
         return new OverviewApi.GlanceNumber(
@@ -192,17 +196,34 @@ class OverviewController {
                         .map(rates -> rates.busiest().doubleValue()));
     }
 
-    private static OverviewApi.GlanceCell cell(Plan plan, InboundNumber number, OverviewApi.GlanceColumn column) {
+    /// A call to a number in a column.
+    private record Followed(Bench bench, Trace trace) {
+        /// What it passes behind its route, for how long, and where it rests: numbers of which this is the same go
+        /// alike.
+        List<Object> way() {
+            return Stream.concat(
+                            trace.steps().stream()
+                                    .skip(1)
+                                    .flatMap(step -> Stream.<Object>of(step.object(), step.lasts())),
+                            Stream.of(trace.ending().kind(), trace.second()))
+                    .toList();
+        }
+
+        OverviewApi.GlanceCell cell(Plan plan) {
+            return new OverviewApi.GlanceCell(
+                    trace.ending().kind().word(),
+                    Glimpse.of(plan, trace),
+                    InWords.of(plan, trace),
+                    BenchText.of(plan, bench));
+        }
+    }
+
+    private static Followed followed(Plan plan, InboundNumber number, OverviewApi.GlanceColumn column) {
         Bench bench = Bench.of(
                 number.called(),
                 ANYBODY,
                 LocalDateTime.parse(column.at()).atZone(plan.site().timeZone()).toInstant());
-        Trace trace = Tracer.trace(plan, bench);
-        return new OverviewApi.GlanceCell(
-                trace.ending().kind().word(),
-                Glimpse.of(plan, trace),
-                InWords.of(plan, trace),
-                BenchText.of(plan, bench));
+        return new Followed(bench, Tracer.trace(plan, bench));
     }
 
     /// What to do next, the first first: what a plan cannot do without, what blocks, what is due, what proves it.

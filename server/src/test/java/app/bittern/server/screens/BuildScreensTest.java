@@ -153,4 +153,20 @@ class BuildScreensTest {
         assertThat(next.at("/current").asBoolean()).isTrue();
         assertThat(next.at("/next")).isNotEmpty();
     }
+
+    /// Numbers that nothing names come by the route for anything to Reception, as lost property does by its own.
+    @Test
+    void theGlanceFoldsNumbersThatGoAlike() {
+        int before = DRAFT.get("/glance").at("/rows").size();
+        for (int spare = 1; spare <= 5; spare++) {
+            DRAFT.edit("{\"create\":{\"object\":\"number/+4416329605%02d\",\"body\":{}}}".formatted(spare));
+        }
+        JsonNode rows = DRAFT.get("/glance").at("/rows");
+        assertThat(rows).hasSize(before);
+        JsonNode reception = rows.get(before - 1);
+        assertThat(texts(reception.at("/numbers"), "/number"))
+                .containsExactly("+441632960188", "+441632960501", "+441632960502");
+        assertThat(reception.at("/more").asInt()).isEqualTo(3);
+        assertThat(DRAFT.get("/glance?rows=1").at("/rows")).hasSize(1);
+    }
 }
