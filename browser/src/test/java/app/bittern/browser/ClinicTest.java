@@ -16,10 +16,9 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
 import org.junit.jupiter.api.extension.RegisterExtension;
 
-/// From an empty site to the ways of a clinic's calls: a trunk and a number, eight people, hours with holidays, a
-/// switch
-/// for the night with its branch, a menu in two languages, a mailbox, a ring group, and a queue with three things said
-/// while waiting and a key out; with the mouse alone and with the keyboard alone.
+/// From an empty site to the ways of a clinic's calls: a trunk and a number, eight people, hours with holidays,
+/// a switch for the night with its branch, a menu in two languages, a mailbox, a ring group, and a queue with
+/// three things said while waiting and a key out; with the mouse alone and with the keyboard alone.
 class ClinicTest {
     private static final String PEOPLE =
             "2001\tAda Holm\n2002\tBo Lind\n2003\tCai Moss\n2004\tDua Noor\n2005\tEli Orr\n2006\tFay Pike\n2007\tGus Reed\n2008\tHal Stone";

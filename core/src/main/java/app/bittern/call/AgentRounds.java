@@ -17,11 +17,10 @@ import java.util.Optional;
 /// How the agents of a queue are rung while one caller waits: round by round.
 ///
 /// Who takes part is decided when a round begins: those who are in, free and joined by then, as listed; where the
-/// order is by rank or by skill, by that first. Each rings for `ringEach`, one after another or all together, and
-/// `pauseBetweenRounds` is
-/// between two rounds. A round in which nobody rings lasts that pause, at least a second; an agent who becomes
-/// free while nobody rings is rung at once. An agent who takes a caller ahead, or one who waits in a queue that
-/// comes first, is busy for the rest of this wait.
+/// order is by rank or by skill, by that first. Each rings for `ringEach`, one after another or all together,
+/// and `pauseBetweenRounds` is between two rounds. A round in which nobody rings lasts that pause, at least a
+/// second; an agent who becomes free while nobody rings is rung at once. An agent who takes a caller ahead, or
+/// one who waits in a queue that comes first, is busy for the rest of this wait.
 final class AgentRounds {
     /// An agent in this wait.
     ///

@@ -11,9 +11,8 @@ import java.util.Map;
 final class Rounds {
     private record Place(Ref at, int stage) {}
 
-    /// The states that a call was in at a place, each with the stretch in which it was there last: one as it is,
-    /// several
-    /// reduced.
+    /// The states that a call was in at a place, each with the stretch in which it was there last: one as it
+    /// is, several reduced.
     private static final class Been {
         private final State first;
         private int stretch;

@@ -36,10 +36,9 @@ import java.util.stream.Stream;
 /// and one who comes back to it goes round: where the call came from where callers or phones are told apart, the
 /// extension called first where somebody's own mailbox lies ahead, the menus passed where `back` does, each tag where
 /// it is asked for, what was found where a branch asks for it, the number called and the route where they lead on, the
-/// reason for a greeting where a mailbox greets it otherwise than others; of answers that no branch tells apart the
-/// first.
-/// Found by going backwards over the slots that lead on, from the objects that ask; cost: these slots × what
-/// can be asked.
+/// reason for a greeting where a mailbox greets it otherwise than others; of answers that no branch tells apart
+/// the first. Found by going backwards over the slots that lead on, from the objects that ask; cost: these
+/// slots × what can be asked.
 public final class StillMatters {
     private static final int FIRST_CALLED = 0;
     private static final int BACK = 1;

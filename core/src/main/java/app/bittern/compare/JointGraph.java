@@ -364,9 +364,8 @@ final class JointGraph {
         return before.limit().or(after::limit);
     }
 
-    /// Where a pair leads when the world does something in which both sides leave by a cause of their own; nowhere
-    /// where
-    /// that state was left out.
+    /// Where a pair leads when the world does something in which both sides leave by a cause of their own;
+    /// nowhere where that state was left out.
     Optional<JointState> visited(JointState pair, Visit visit, Cause one, Cause other) {
         Optional<Way> here = way(before, pair.before().state(), one, pair.calls());
         Optional<Way> there = way(after, pair.after().state(), other, pair.calls());

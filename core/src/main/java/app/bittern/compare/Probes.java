@@ -56,9 +56,8 @@ import java.util.stream.Stream;
 /// Calls that are made on purpose at an object which has changed and of which walking both plans told nothing: the name
 /// of a contact, the place of a phone, a key that takes a call are felt by single calls alone.
 ///
-/// Each phone that the object rings does each thing that a phone can do, keys are dialled ahead, an agent had the
-/// caller
-/// before. A change for which none of these calls differs is one that nobody notices.
+/// Each phone that the object rings does each thing that a phone can do, keys are dialled ahead, an agent had
+/// the caller before. A change for which none of these calls differs is one that nobody notices.
 final class Probes {
     /// Numbers and phones that are tried from; more would tell the same.
     private static final int MOST = 20;

@@ -18,10 +18,9 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.stream.IntStream;
 
-/// How an extension is in a group, a queue or a page, as one cell of a table says it: `in`, `10s` (after the others),
-/// `2`
-/// (its place in a hunt group, its rank in a queue), `2 phone 40s` (logs in by phone, joins after 40 s), `key` (must
-/// press one to take the call). An empty cell is out.
+/// How an extension is in a group, a queue or a page, as one cell of a table says it: `in`, `10s` (after the
+/// others), `2` (its place in a hunt group, its rank in a queue), `2 phone 40s` (logs in by phone, joins after
+/// 40 s), `key` (must press one to take the call). An empty cell is out.
 ///
 /// @param place     in a hunt group from 1, in a queue the rank; absent where nothing is said
 /// @param after     how long after the others it rings, or joins

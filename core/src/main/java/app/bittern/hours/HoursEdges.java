@@ -12,9 +12,8 @@ import java.util.stream.IntStream;
 /// The times of a day at which weekly hours begin or end, and what a calendar is with one of them moved.
 ///
 /// An edge is where one stretch of the day ends and another begins, as far as a weekly range of either's rule has its
-/// start or its end there; both move together. A calendar whose hours are of another zone has no edges here: its clock
-/// is
-/// not the one that is looked at.
+/// start or its end there; both move together. A calendar whose hours are of another zone has no edges here:
+/// its clock is not the one that is looked at.
 public final class HoursEdges {
     private static final int DAY = 24 * 60;
 

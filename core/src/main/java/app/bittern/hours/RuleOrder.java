@@ -5,9 +5,8 @@ import java.util.List;
 import java.util.Optional;
 
 /// Where a new rule belongs among those of a calendar, of which the first that holds decides: rules for some days come
-/// before those of a part of the year, these before those of every week; what holds else is the last. Among its like
-/// the
-/// new one comes first: who adds it wants it to hold.
+/// before those of a part of the year, these before those of every week; what holds else is the last. Among its
+/// like the new one comes first: who adds it wants it to hold.
 public final class RuleOrder {
     private RuleOrder() {}
 

@@ -8,9 +8,8 @@ import java.util.stream.IntStream;
 
 /// Which rule of a calendar decides when: the first that holds.
 ///
-/// Reckoned as the states are, of a calendar whose rules all have names of their own, so that two rules of one state
-/// are
-/// told apart and what is said of rules is what calls meet.
+/// Reckoned as the states are, of a calendar whose rules all have names of their own, so that two rules of one
+/// state are told apart and what is said of rules is what calls meet.
 public final class RuleTimes {
     private final Calendar numbered;
     private final List<TimeSet> times;

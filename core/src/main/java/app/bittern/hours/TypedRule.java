@@ -9,9 +9,9 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 
-/// Reads a rule of a calendar as somebody types it: `closed on last Fri in Jun from 15:00`, `Mon-Fri 8.30-5`, `holiday
-/// on
-/// 25 Dec, 1 Jan`, `open May-Sep weekends 10am-4pm`, `closed else`. What [HoursState#said] says is read back the same.
+/// Reads a rule of a calendar as somebody types it: `closed on last Fri in Jun from 15:00`, `Mon-Fri 8.30-5`,
+/// `holiday on 25 Dec, 1 Jan`, `open May-Sep weekends 10am-4pm`, `closed else`. What [HoursState#said] says is
+/// read back the same.
 ///
 /// A time without am or pm is of the morning; an end that would not be after its start, and a start that would be
 /// before the end that it follows, is of the afternoon where it has no leading zero: `8.30-5` ends at 17:00,

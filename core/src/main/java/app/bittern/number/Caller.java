@@ -5,8 +5,7 @@ import java.util.stream.Stream;
 
 /// Who calls: a number such as `+447700900123`, somebody who withholds it, somebody whose number does not come
 /// through, or a phone of the site. Source of the words: ITU-T Q.731.3 and Q.731.4 (calling line identification
-/// presentation and
-/// restriction).
+/// presentation and restriction).
 public sealed interface Caller {
     /// A caller whose number is delivered.
     record Known(E164 number) implements Caller {

@@ -21,8 +21,7 @@ import java.util.stream.Stream;
 ///
 /// @param columns the classes of service, in the order of the plan; last the phones without one, where there are such
 /// @param rows    what can be dialled, by example: numbers of the site by kind, its codes, its inbound numbers,
-/// outbound
-///                routes by pattern, and digits that mean nothing
+/// outbound                routes by pattern, and digits that mean nothing
 public record DialMatrix(List<Column> columns, List<Row> rows) {
     public DialMatrix {
         columns = List.copyOf(columns);

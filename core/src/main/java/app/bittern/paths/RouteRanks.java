@@ -33,9 +33,8 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 
-/// The routes that are for a number in the order in which they are tried: which calls each takes, what it never gets
-/// and
-/// why, and its share.
+/// The routes that are for a number in the order in which they are tried: which calls each takes, what it never
+/// gets and why, and its share.
 ///
 /// The share is of calls by callers whom no route tells from others: of the expected calls where the plan has some for
 /// the number, else of the hours of 53 weeks. Contacts, whom routes may tell apart, are counted one by one.

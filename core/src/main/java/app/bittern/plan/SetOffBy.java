@@ -46,8 +46,7 @@ public final class SetOffBy {
     }
 
     /// The switches on whose position it depends whether a call sets it off: one that is turned on to its next
-    /// position,
-    /// and those that alarms listen to which do it.
+    /// position, and those that alarms listen to which do it.
     public static List<Ref> switches(Plan plan, String id) {
         Optional<Ref> named = ref(id);
         if (named.filter(ref -> ref.kind() == Kind.SWITCH).isPresent()) {

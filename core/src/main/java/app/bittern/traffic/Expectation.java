@@ -5,9 +5,8 @@ import app.bittern.plan.Seconds;
 import app.bittern.plan.Traffic;
 import java.util.Optional;
 
-/// What a queue with expected calls reaches of its service level, such as `80% in 20s`: by Erlang A where the patience
-/// of
-/// callers is known, else by Erlang C.
+/// What a queue with expected calls reaches of its service level, such as `80% in 20s`: by Erlang A where the
+/// patience of callers is known, else by Erlang C.
 ///
 /// Calls of which callers give up before they count as abandoned are left out: the level is a share of the others.
 ///

@@ -22,9 +22,8 @@ import java.util.stream.Stream;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
-/// Each change of one field of the demo and the samples that a call can feel is noticed by the comparison, and each
-/// call
-/// that it shows does otherwise; what no call feels is noticed by nobody. The pairs stand in `pairs.txt`.
+/// Each change of one field of the demo and the samples that a call can feel is noticed by the comparison, and
+/// each call that it shows does otherwise; what no call feels is noticed by nobody. The pairs stand in `pairs.txt`.
 class PairsTest {
     /// Whether all of them are: `./bittern verify --long`. Every day each third is.
     private static final boolean ALL = Boolean.getBoolean("bittern.all-plans");

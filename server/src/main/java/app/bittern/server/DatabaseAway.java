@@ -31,8 +31,7 @@ public final class DatabaseAway {
     }
 
     /// Whether connections were in use for as long as one was waited for, while none that was tried failed: the
-    /// database
-    /// is there, and there is more to do than it can.
+    /// database is there, and there is more to do than it can.
     public static boolean isBusy(Throwable failed) {
         return causes(failed)
                 .anyMatch(sql -> sql instanceof SQLTransientConnectionException

@@ -34,10 +34,9 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 
-/// Fewer voice channels than the expected calls need: what is said to each once, and their mean wait in queues. How
-/// long
-/// callers speak to mailboxes, and who hears something twice, is not known and not counted, so that it is at least so
-/// much.
+/// Fewer voice channels than the expected calls need: what is said to each once, and their mean wait in queues.
+/// How long callers speak to mailboxes, and who hears something twice, is not known and not counted, so that it
+/// is at least so much.
 final class VoiceChannels implements Check {
     private static final About ABOUT = new About(
             "voice-channels",

@@ -17,9 +17,9 @@ import tools.jackson.databind.node.ObjectNode;
 public final class ProofJson {
     private ProofJson() {}
 
-    /// `[{"kind": "test-call", "key", "name", "passed", "failures": […], "ending"?, "second"?}, {"kind": "promise",
-    /// "key",
-    /// "name", "passed", "failures": […], "breaches": [{"calls", "says", "when", "bench"?}], "limit"?}]`.
+    /// `[{"kind": "test-call", "key", "name", "passed", "failures": […], "ending"?, "second"?}, {"kind":
+    /// "promise", "key", "name", "passed", "failures": […], "breaches": [{"calls", "says", "when", "bench"?}],
+    /// "limit"?}]`.
     public static ArrayNode of(Plan plan, List<Proof> proofs, List<Kept> promises) {
         ArrayNode json = JsonNodeFactory.instance.arrayNode();
         for (Proof proof : proofs) {

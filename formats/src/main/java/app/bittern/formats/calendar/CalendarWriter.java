@@ -33,9 +33,8 @@ import net.fortuna.ical4j.model.property.Uid;
 import net.fortuna.ical4j.model.property.immutable.ImmutableVersion;
 
 /// Writes hours as a calendar file (iCalendar, RFC 5545): whole days of a rule as events that come again as the rule
-/// does, which [CalendarFile] reads back; all others as what they decide in the coming 53 weeks, stretch by stretch.
-/// What
-/// holds else is not written.
+/// does, which [CalendarFile] reads back; all others as what they decide in the coming 53 weeks, stretch by
+/// stretch. What holds else is not written.
 public final class CalendarWriter {
     private final Hours hours;
     private final Site site;

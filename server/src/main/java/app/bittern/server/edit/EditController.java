@@ -118,9 +118,8 @@ class EditController {
                 differences.thoughtAbout(who.session(), asked, wished.applied().plan()));
     }
 
-    /// Tries each of many wishes, such as lines of a spreadsheet, after those before it that can be, so that all that
-    /// is
-    /// wrong is said at once; nothing is changed.
+    /// Tries each of many wishes, such as lines of a spreadsheet, after those before it that can be, so that
+    /// all that is wrong is said at once; nothing is changed.
     @PostMapping("/tried")
     EditApi.Tried tried(@PathVariable String site, @RequestBody EditApi.Lines lines) {
         Asked asked = plans.asked(site, "draft");

@@ -8,9 +8,8 @@ import tools.jackson.databind.node.ObjectNode;
 final class Beginnings {
     private Beginnings() {}
 
-    /// Hours are open in the working week and closed else, a switch stands in the first of two positions, a promise
-    /// says
-    /// what every plan should keep; other objects begin with nothing.
+    /// Hours are open in the working week and closed else, a switch stands in the first of two positions, a
+    /// promise says what every plan should keep; other objects begin with nothing.
     static void put(Kind kind, ObjectNode body) {
         if (kind == Kind.PROMISE) {
             body.putObject("never").putArray("ends").add("lost").add("unmatched");
