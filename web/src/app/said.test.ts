@@ -3,7 +3,7 @@ import type { SiteView } from '../lib/api/types';
 import { browser } from '../testing/browser';
 
 browser();
-const { dayAndTime, dayOfWeek, figure, instant, moment } = await import('./said');
+const { dayAndTime, dayOfWeek, figure, instant, moment, together } = await import('./said');
 const { site } = await import('./site.svelte');
 
 function of(country: string): void {
@@ -56,5 +56,13 @@ describe('in the manner of the site’s country', () => {
     expect(dayOfWeek('2026-11-30')).toBe('Mon 30');
     of('US');
     expect(dayOfWeek('2026-11-30')).toBe('30 Mon');
+  });
+});
+
+describe('a line', () => {
+  it('does not end between a figure and what it counts', () => {
+    expect(together('Port control, 3 phones, 1 min 12 s, else 2014')).toBe(
+      'Port control, 3\u00a0phones, 1\u00a0min\u00a012\u00a0s, else 2014',
+    );
   });
 });

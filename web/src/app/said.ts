@@ -73,6 +73,13 @@ export function figure(value: number): string {
   return new Intl.NumberFormat(locale(), { maximumFractionDigits: 1 }).format(value);
 }
 
+/** What was said, where no line ends between a figure and what it counts: `3 phones, 1 min 12 s`. */
+export function together(said: string): string {
+  return said
+    .replaceAll(/(?<=\d) (?=(?:s|min|h|days?|phones?|agents?|calls?|callers?|more)\b)/g, '\u00a0')
+    .replaceAll(/(?<=\bmin) (?=\d+\u00a0s\b)/g, '\u00a0');
+}
+
 /** An instant (`2026-11-24T10:15:00Z`) by the site's clock; where no site is open by that of Greenwich, and said so. */
 export function moment(utc: string): string {
   const zone = site.view?.timeZone;

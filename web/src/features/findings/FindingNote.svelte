@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { together } from '../../app/said';
   import { site } from '../../app/site.svelte';
   import { fix, MARKS } from './findings.svelte';
   import type { FindingView } from '../../lib/api/types';
@@ -12,7 +13,7 @@
     <span class={finding.severity === 'blocking' ? 'wrong' : 'font-semibold'}
       >{MARKS[finding.severity]} {finding.severity}: {finding.title}.</span
     >
-    {finding.says}
+    {together(finding.says)}
   </p>
   {#if finding.accepted}<p class="text-muted">Accepted: {finding.accepted}</p>{/if}
   {#if site.open}

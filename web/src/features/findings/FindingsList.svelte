@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { together } from '../../app/said';
   import { live } from '../../app/live.svelte';
   import { sheetOf, showCall } from '../../app/links';
   import { site } from '../../app/site.svelte';
@@ -27,7 +28,7 @@
         >{MARKS[finding.severity]} {finding.severity}: {finding.title}.</span
       >
       <a class="link" href={sheetOf(finding.object)}>{finding.about}</a>
-      {finding.says}
+      {together(finding.says)}
       {finding.advice}
     </p>
     {#if finding.accepted}<p class="mt-1 text-muted">Accepted: {finding.accepted}</p>{/if}

@@ -2,7 +2,7 @@
   import { address } from '../../app/address.svelte';
   import { listOf, sheetOf, showCall, visit } from '../../app/links';
   import { askPlan } from '../../app/queries.svelte';
-  import { dayAndTime, instant } from '../../app/said';
+  import { dayAndTime, instant, together } from '../../app/said';
   import { screenFor } from '../../app/screens';
   import { site } from '../../app/site.svelte';
   import * as api from '../../lib/api/endpoints';
@@ -114,7 +114,7 @@
                       title={cell.way}
                       onclick={() => showCall(cell.bench)}
                       ><span class="shrink-0"><EndMark kind={cell.kind} /></span>
-                      <span>{cell.says}</span></button
+                      <span>{together(cell.says)}</span></button
                     ></td
                   >
                 {/each}
@@ -155,7 +155,7 @@
               <b class={one.severity === 'blocking' ? 'text-clay' : 'text-reed'}
                 >{one.severity === 'blocking' ? '✕' : one.severity === 'warning' ? '!' : '·'}</b
               >
-              {one.says}
+              {together(one.says)}
               {#if one.calls[0]}<span class="text-muted">{one.calls[0]}</span>
               {:else if one.severity === 'blocking' && !one.witness}<span class="text-muted"
                   >No call to a number of this plan comes to it.</span
