@@ -19,11 +19,13 @@ import org.junit.jupiter.api.Test;
 /// Measures how much of a processor the server takes for one request, as a process of its own with the quick
 /// compiler alone, as `./bittern demo` starts it; what is looked for behind an edit is left aside. `./bittern bench
 /// plan 5000 > /tmp/large.yaml`, then `mvn test -pl server -am -Dgroups=measure -DexcludedGroups=
-/// -Dtest=ProcessorMeasure -Dbittern.plan=/tmp/large.yaml -Dsurefire.failIfNoSpecifiedTests=false`.
+/// -Dtest=ProcessorMeasure -Dbittern.plan=/tmp/large.yaml -Dsurefire.failIfNoSpecifiedTests=false`; for a server
+/// that has run for long with both compilers `-Dbittern.compilers=4 -Dbittern.warm-up=8000` besides.
 @Tag("measure")
 class ProcessorMeasure {
-    private static final int WARM_UP = 300;
+    private static final int WARM_UP = Integer.getInteger("bittern.warm-up", 300);
     private static final int MEASURED = 400;
+    private static final int COMPILERS = Integer.getInteger("bittern.compilers", 1);
 
     @Test
     void processorOfARequest() throws Exception {
@@ -31,7 +33,7 @@ class ProcessorMeasure {
         Map<String, Object> settings = new HashMap<>(RunningApplication.properties(TestDatabase.fresh(), true, port));
         settings.put("BITTERN_BACKGROUND_MOMENT", Duration.ofDays(1));
         settings.put("BITTERN_DIFFERENCES_MOMENT", Duration.ofDays(1));
-        ServerProcess server = ServerProcess.start(settings, port);
+        ServerProcess server = ServerProcess.start(settings, port, COMPILERS);
         try {
             Client client = Client.at("http://127.0.0.1:" + port);
             client.signIn(RunningApplication.NAME, RunningApplication.PASSWORD);

@@ -58,7 +58,7 @@ class OverviewController {
     private static final int COLUMNS = 3;
     private static final int NEXT = 3;
     /// So many numbers are followed to find those that go alike, where fewer rows are asked for; and at most.
-    private static final int FOLLOWED = 250;
+    private static final int FOLLOWED = 100;
     private static final int MOST = 1000;
     /// So many numbers of a row are named.
     private static final int NAMED = 3;
@@ -153,7 +153,8 @@ class OverviewController {
         return part.isEmpty() ? set : part;
     }
 
-    /// Numbers in the order of the plan, each with those that go as it does.
+    /// Numbers in the order of the plan, each with those that go as it does, up to the first that would need a row
+    /// too many.
     private static List<OverviewApi.GlanceRow> rows(
             Plan plan,
             List<InboundNumber> numbers,
@@ -167,11 +168,12 @@ class OverviewController {
                     .map(column -> followed(plan, number, column))
                     .toList();
             List<List<Object>> ways = calls.stream().map(Followed::way).toList();
-            if (alike.size() < most || alike.containsKey(ways)) {
-                alike.computeIfAbsent(ways, one -> new Alike(calls, new ArrayList<>()))
-                        .numbers()
-                        .add(number);
+            if (alike.size() >= most && !alike.containsKey(ways)) {
+                break;
             }
+            alike.computeIfAbsent(ways, one -> new Alike(calls, new ArrayList<>()))
+                    .numbers()
+                    .add(number);
         }
         return alike.values().stream()
                 .map(one -> new OverviewApi.GlanceRow(

@@ -16,11 +16,18 @@ import java.util.concurrent.TimeUnit;
 public record ServerProcess(Process process, Path log) {
     private static final long SECONDS_TO_START = 180;
 
-    /// Starts it and waits until it answers.
+    /// Starts it with the quick compiler alone, as it ends before the better one has paid for itself, and waits until
+    /// it answers.
     public static ServerProcess start(Map<String, Object> settings, int port) throws IOException, InterruptedException {
+        return start(settings, port, 1);
+    }
+
+    /// @param compilers 1 for the quick one alone, 4 for both
+    public static ServerProcess start(Map<String, Object> settings, int port, int compilers)
+            throws IOException, InterruptedException {
         ProcessBuilder builder = new ProcessBuilder(
                 Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                "-XX:TieredStopAtLevel=1", // it ends before the better compiler has paid for itself
+                "-XX:TieredStopAtLevel=" + compilers,
                 "-XX:+UseSerialGC",
                 "-cp",
                 System.getProperty("java.class.path"),
