@@ -45,9 +45,7 @@ class KeyedLaterTest {
     /// When nothing more can be keyed at a step: a call rests in a mailbox as soon as it comes there, and 0 is listened
     /// for while the greeting is said.
     private static int isOver(Trace.Step step) {
-        return step.hears().stream()
-                .mapToInt(Heard::to)
-                .reduce(step.second() + step.lasts(), Math::max);
+        return step.hears().stream().mapToInt(Heard::to).reduce(step.second() + step.lasts(), Math::max);
     }
 
     @Test
