@@ -27,7 +27,7 @@ export interface AgentView {
   rank: number;
   joinsAfter: number;
   byPhone: boolean;
-  rings: RingsView[];
+  rings: Ring[];
   also: AlsoView[];
 }
 
@@ -365,6 +365,7 @@ export interface GroupView {
   order: string;
   shownAs?: string;
   seconds: number;
+  leaves: string;
   moves: string;
   length: number;
   laps: number;
@@ -806,7 +807,7 @@ export interface RenameObject {
   key: string;
 }
 
-export interface RingsView {
+export interface Ring {
   from: number;
   to: number;
 }
@@ -853,7 +854,8 @@ export interface RungView {
   object?: string;
   after: number;
   key: boolean;
-  stretches: RingsView[];
+  able: boolean;
+  stretches: Ring[];
   notes: string[];
 }
 

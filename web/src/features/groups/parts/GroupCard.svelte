@@ -3,7 +3,7 @@
   import { live } from '../../../app/live.svelte';
   import type { Preview } from '../../../app/preview.svelte';
   import { site } from '../../../app/site.svelte';
-  import type { GroupView, Wish } from '../../../lib/api/types';
+  import type { GroupView, RungView, Wish } from '../../../lib/api/types';
   import { lasting } from '../../../lib/clock';
   import Handle from '../../../lib/ui/Handle.svelte';
   import RingingBar from '../../../lib/ui/RingingBar.svelte';
@@ -27,9 +27,15 @@
   const end = $derived(Math.max(5, seconds(), ...group.members.flatMap((one) => one.after + 5)) * 1.06);
   const scale = $derived(end / Math.max(1, width - 2 * MARGIN));
 
+  /** Until it gives up: as the engine says, stretched with what is being moved. */
   function seconds(): number {
-    const length = lengthOf();
-    return group.together ? length : length * group.laps * Math.max(1, group.members.length);
+    if (group.together) return group.seconds && lengthOf();
+    return group.seconds * stretched();
+  }
+
+  /** How much longer each rings one after another with what is being moved. */
+  function stretched(): number {
+    return group.length > 0 ? lengthOf() / group.length : 1;
   }
 
   function lengthOf(): number {
@@ -40,17 +46,13 @@
     return moving?.field === `/members/${place}/after` ? moving.to : after;
   }
 
-  /** When a phone rings, with what is being moved where it would be. */
-  function stretches(place: number, after: number): { from: number; to: number }[] {
-    const length = lengthOf();
-    if (group.together) {
-      const from = afterOf(place, after);
-      return from < length ? [{ from, to: length }] : [];
+  /** When a phone rings: as the engine says, stretched with what is being moved. */
+  function stretches(member: RungView): { from: number; to: number }[] {
+    if (!group.together) {
+      return member.stretches.map(({ from, to }) => ({ from: from * stretched(), to: to * stretched() }));
     }
-    return Array.from({ length: group.laps }, (_, lap) => {
-      const from = (lap * group.members.length + place) * length;
-      return { from, to: from + length };
-    });
+    const from = afterOf(member.place, member.after);
+    return member.able && from < lengthOf() ? [{ from, to: lengthOf() }] : [];
   }
 
   function x(second: number): string {
@@ -111,11 +113,14 @@
       >
     </p>
     <p>
-      {#each group.ends.filter((one, index) => index === 0 || one.given) as one, index (one.field)}
+      {#each group.ends.filter((one) => one.given || one.field === group.leaves) as one, index (one.field)}
         <span class="text-muted"
-          >{index
-            ? '· ' + one.when + ':'
-            : `after ${lasting(seconds())}${group.together ? ` (${rings} rings)` : ''}:`}</span
+          >{index ? '·' : ''}
+          {one.field !== group.leaves
+            ? one.when
+            : group.seconds === 0
+              ? `at once, as ${one.when}`
+              : `after ${lasting(seconds())}${group.together ? ` (${rings} rings)` : ''}`}:</span
         >
         <b class="mr-1">{one.leads}</b>
       {/each}
@@ -143,7 +148,7 @@
           {@const after = afterOf(member.place, member.after)}
           <div class="relative flex h-6 items-center">
             <span class="absolute inset-0">
-              {#each stretches(member.place, member.after) as one (one.from)}
+              {#each stretches(member) as one (one.from)}
                 <span class="absolute inset-0"
                   ><RingingBar
                     from={one.from}
@@ -189,7 +194,7 @@
             value={lengthOf()}
             min={1}
             max={LONGEST}
-            scale={group.together ? scale : scale / Math.max(1, group.laps * group.members.length)}
+            scale={group.together ? scale : (scale * group.length) / Math.max(1, group.seconds)}
             label="{group.title}, {group.together ? 'rings for' : 'each rings for'}"
             says={lasting(lengthOf())}
             left={x(seconds())}

@@ -54,6 +54,8 @@ class LadderTest {
             .definedBy("app.bittern.outline")
             .layer("proof")
             .definedBy("app.bittern.proof")
+            .layer("score")
+            .definedBy("app.bittern.score")
             .layer("field")
             .definedBy("app.bittern.field")
             .whereLayer("proof")
@@ -62,6 +64,8 @@ class LadderTest {
             .mayNotBeAccessedByAnyLayer()
             .whereLayer("telling")
             .mayNotBeAccessedByAnyLayer()
+            .whereLayer("score")
+            .mayOnlyBeAccessedByLayers("finding")
             .whereLayer("compare")
             .mayNotBeAccessedByAnyLayer()
             .whereLayer("cover")
@@ -89,19 +93,19 @@ class LadderTest {
             .whereLayer("call")
             .mayOnlyBeAccessedByLayers(
                     "effect", "callset", "graph", "witness", "paths", "promise", "finding", "compare", "cover",
-                    "outline", "proof", "telling", "traffic")
+                    "outline", "proof", "score", "telling", "traffic")
             .whereLayer("plan")
             .mayOnlyBeAccessedByLayers(
                     "field", "edit", "effect", "call", "callset", "graph", "witness", "paths", "promise", "finding",
-                    "compare", "cover", "outline", "proof", "telling", "traffic")
+                    "compare", "cover", "outline", "proof", "score", "telling", "traffic")
             .whereLayer("hours")
             .mayOnlyBeAccessedByLayers(
                     "plan", "effect", "call", "callset", "graph", "witness", "paths", "promise", "finding", "compare",
-                    "cover", "outline", "proof", "telling", "traffic")
+                    "cover", "outline", "proof", "score", "telling", "traffic")
             .whereLayer("number")
             .mayOnlyBeAccessedByLayers(
                     "hours", "plan", "effect", "call", "callset", "graph", "witness", "paths", "promise", "finding",
-                    "compare", "cover", "outline", "proof", "telling", "traffic");
+                    "compare", "cover", "outline", "proof", "score", "telling", "traffic");
 
     @ArchTest
     static final ArchRule NO_FRAMEWORK_AND_NO_IO = classes()

@@ -13,11 +13,13 @@ import app.bittern.plan.DialExtensions;
 import app.bittern.plan.Extension;
 import app.bittern.plan.FailedTry;
 import app.bittern.plan.Hours;
+import app.bittern.plan.HuntGroup;
 import app.bittern.plan.InboundNumber;
 import app.bittern.plan.Kind;
 import app.bittern.plan.Mailbox;
 import app.bittern.plan.Member;
 import app.bittern.plan.Menu;
+import app.bittern.plan.Order;
 import app.bittern.plan.Party;
 import app.bittern.plan.Plan;
 import app.bittern.plan.PlanObject;
@@ -207,6 +209,24 @@ public final class Plans {
                 unreachable.flatMap(Destination::parse));
     }
 
+    public static HuntGroup hunt(String key, int ringEach, int laps, String noAnswer, String... members) {
+        return new HuntGroup(
+                key,
+                none(),
+                none(),
+                none(),
+                none(),
+                Order.FIXED,
+                new Seconds(ringEach),
+                laps,
+                Arrays.stream(members).map(Plans::member).toList(),
+                false,
+                none(),
+                Destination.parse(noAnswer),
+                none(),
+                none());
+    }
+
     private static Member member(String text) {
         if (text.startsWith("+")) {
             return new Member(new Party.Outside(new E164(text)), new Seconds(0), true);
@@ -231,6 +251,24 @@ public final class Plans {
                 false,
                 forward,
                 mailbox.map(key -> new Ref(Kind.MAILBOX, key)),
+                none(),
+                List.of(),
+                none(),
+                Extension.Person.UNKNOWN);
+    }
+
+    /// One that does not ring: it is on do not disturb.
+    public static Extension disturbed(String number) {
+        return new Extension(
+                number,
+                none(),
+                none(),
+                List.of("desk"),
+                Extension.RING_FOR,
+                false,
+                true,
+                Extension.Forward.NONE,
+                none(),
                 none(),
                 List.of(),
                 none(),

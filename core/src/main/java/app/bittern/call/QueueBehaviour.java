@@ -75,9 +75,11 @@ final class QueueBehaviour implements Behaviour<Queue> {
             // Where nobody may come who finds no agents, and nobody waits, there is no second in which they could
             // leave.
             if (none.moveWaiting() && !(none.refuseNew() && queue.longestWait() == 0)) {
+                // Whoever is let in with agents has them for a second at least.
+                int soonest = course.joining() + (none.refuseNew() ? 1 : 0);
                 outcomes.add(Outcome.of(
                                 new Cause.AgentsGone(),
-                                joins.isEmpty() ? Window.at(course.joining()) : new Window(course.joining(), longest),
+                                joins.isEmpty() ? Window.at(soonest) : new Window(soonest, longest),
                                 scene.onward(none.to()))
                         .by("noAgents", "to"));
                 if (joins.isEmpty()) {
@@ -100,11 +102,8 @@ final class QueueBehaviour implements Behaviour<Queue> {
                             new Window(course.joining() + usedUp, longest),
                             overflow(queue, scene))
                     .by("overflow"));
-            Map<String, Schedule.Said> first = new LinkedHashMap<>();
-            for (Schedule.Said said : Schedule.all(course, this::length, queue.longestWait())) {
-                said.item().keys().keySet().forEach(key -> first.putIfAbsent(key, said));
-            }
-            first.forEach((key, said) -> outcomes.addAll(offered(key, said)));
+            Schedule.offers(course, this::length, queue.longestWait())
+                    .forEach((key, said) -> outcomes.addAll(offered(key, said)));
             return outcomes;
         }
 

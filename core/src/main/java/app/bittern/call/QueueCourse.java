@@ -38,7 +38,7 @@ public record QueueCourse(Condition when, int joining, List<Spoken> first, List<
     /// @param place among all items of the queue
     public record Item(Queue.Meanwhile said, int place, Map<String, Offered> keys) {
         /// What a key leads to here.
-        Optional<Offered> offer(String key) {
+        public Optional<Offered> offer(String key) {
             return Optional.ofNullable(keys.get(key));
         }
     }
@@ -95,6 +95,11 @@ public record QueueCourse(Condition when, int joining, List<Spoken> first, List<
                 ? List.of(new QueueCourse(
                         new Condition.Always(), all.getFirst().joining, all.getFirst().first, all.getFirst().items))
                 : all;
+    }
+
+    /// The course that a bench takes which comes to a queue, in the language that it speaks to a caller.
+    public static QueueCourse on(Queue queue, Plan plan, State state, Bench bench) {
+        return on(queue, new Scene(plan, state).speaking(queue.language()), new BenchInHand(bench, plan));
     }
 
     /// The course that a bench takes.

@@ -129,7 +129,9 @@ final class QueueStaging {
             Optional<Ask> ask = to.flatMap(ref -> scene.plan().find(ref, Ask.class));
             if (ask.isPresent()) {
                 KeyPress number = new KeyPress("0".repeat(ask.get().most()), true);
-                return Stream.of(offered, longest).map(second -> all(idle()).with(KeyPress.at(key, second), number));
+                return Stream.concat(
+                        Stream.of(offered, longest).map(second -> all(idle()).with(KeyPress.at(key, second), number)),
+                        patient(key, offered, number.digits()));
             }
         }
         if (leads instanceof QueueCourse.Offered.Keeps(Menu menu)) {
@@ -137,14 +139,24 @@ final class QueueStaging {
                 return Stream.empty();
             }
             KeyPress there = new KeyPress(digits, true);
-            return MenuBehaviour.leading(menu, scene.at(menu.ref())).stream()
-                    .filter(outcome -> outcome.cause().equals(new Cause.Key(digits))
-                            || outcome.cause().equals(new Cause.Dialled(digits)))
-                    .map(outcome -> outcome.window().earliest())
-                    .flatMap(soonest -> Stream.of(offered, Math.max(offered, longest - soonest))
-                            .map(second -> all(idle()).with(KeyPress.at(key, second), in(menu, there))));
+            return Stream.concat(
+                    MenuBehaviour.leading(menu, scene.at(menu.ref())).stream()
+                            .filter(outcome -> outcome.cause().equals(new Cause.Key(digits))
+                                    || outcome.cause().equals(new Cause.Dialled(digits)))
+                            .map(outcome -> outcome.window().earliest())
+                            .flatMap(soonest -> Stream.of(offered, Math.max(offered, longest - soonest))
+                                    .map(second -> all(idle()).with(KeyPress.at(key, second), in(menu, there)))),
+                    patient(key, offered, digits));
         }
         return Stream.of(offered, longest).map(second -> all(idle()).with(KeyPress.at(key, second)));
+    }
+
+    /// A caller who hears out what the menu or the ask behind a key says before doing what it asks for, at once or the
+    /// second time.
+    private Stream<Visit> patient(String key, int offered, String digits) {
+        KeyPress press = KeyPress.at(key, offered);
+        KeyPress then = new KeyPress(digits, false);
+        return Stream.of(all(idle()).with(press, then), all(idle()).with(press, KeyPress.SILENCE, then));
     }
 
     /// Digits keyed in a menu as soon as they count.

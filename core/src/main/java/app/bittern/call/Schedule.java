@@ -4,7 +4,9 @@ import app.bittern.plan.Ref;
 import app.bittern.plan.Seconds;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.PriorityQueue;
 import java.util.function.ToIntFunction;
@@ -81,6 +83,18 @@ public final class Schedule {
             all.add(said.get());
         }
         return all;
+    }
+
+    /// When each key is offered first in a wait of so long, in which the caller does nothing: as soon as what offers it
+    /// begins.
+    ///
+    /// @param lengths how long each prompt takes, in seconds
+    public static Map<String, Said> offers(QueueCourse course, ToIntFunction<Ref> lengths, int wait) {
+        Map<String, Said> first = new LinkedHashMap<>();
+        for (Said said : all(course, lengths, wait)) {
+            said.item().keys().keySet().forEach(key -> first.putIfAbsent(key, said));
+        }
+        return first;
     }
 
     /// Two things that are due while one of them is still said.

@@ -45,6 +45,13 @@ public final class Tracer {
         return new Tracer(plan, bench, most).run();
     }
 
+    /// How a call goes on that has come to an object, whatever brought it there.
+    ///
+    /// @param most steps, after which one that has not ended is stopped
+    public static Trace from(Plan plan, State there, Bench bench, int most) {
+        return new Tracer(plan, bench, most).follow(there, Optional.empty());
+    }
+
     private Trace run() {
         Bench call = bench.bench();
         String language = Callers.language(plan, call.caller());

@@ -4,6 +4,7 @@ import app.bittern.call.QueueCourse;
 import app.bittern.plan.Ask;
 import app.bittern.plan.Branch;
 import app.bittern.plan.Chain;
+import app.bittern.plan.Destination;
 import app.bittern.plan.Kind;
 import app.bittern.plan.Menu;
 import app.bittern.plan.Music;
@@ -98,7 +99,8 @@ public final class Differing {
                                 .anyMatch(target -> counts(target) || (object instanceof Chain && rungThere(target)))
                         || (object instanceof Menu menu && menu.dialExtensions().possible() && any(Kind.EXTENSION))
                         || (object instanceof Ask ask && ask.dials())
-                        || (object instanceof Queue queue && (sharesAgents(queue) || byHours(queue)))
+                        || (object instanceof Queue queue
+                                && (sharesAgents(queue) || byHours(queue) || insideTheWait(queue)))
                         || (object.ref().kind() == Kind.ASK && any(Kind.CONTACT)))
                 .isPresent();
     }
@@ -114,6 +116,24 @@ public final class Differing {
     /// Whether something that is said or offered in a queue is for hours that differ.
     private boolean byHours(Queue queue) {
         return QueueCourse.hours(queue).anyMatch(one -> is(one.hours()));
+    }
+
+    /// Whether a call may do something else in what its caller goes into without leaving the line: a menu that keeps
+    /// the
+    /// place, the ask of a callback.
+    private boolean insideTheWait(Queue queue) {
+        return Stream.concat(
+                        queue.meanwhile().stream()
+                                .flatMap(item -> item.keys().values().stream())
+                                .flatMap(Differing::keepingPlace),
+                        queue.ringsBack().ask().stream())
+                .anyMatch(this::reckoned);
+    }
+
+    private static Stream<Ref> keepingPlace(Queue.Offer offer) {
+        return offer instanceof Queue.Offer.Leads(Optional<Destination> to, boolean keepPlace) && keepPlace
+                ? to.flatMap(Destination::target).stream()
+                : Stream.empty();
     }
 
     private boolean counts(Ref target) {

@@ -459,11 +459,6 @@ public record Queue(
         return with(others, meanwhile, callback, maxWait);
     }
 
-    /// The same dialled by another number.
-    public Queue numbered(String dialled) {
-        return with(Optional.of(dialled), agents, meanwhile, callback, maxWait);
-    }
-
     /// The same with something of what is said meanwhile first said at another time.
     ///
     /// @param place among what is said meanwhile, from 0
@@ -475,20 +470,11 @@ public record Queue(
 
     private Queue with(
             List<Agent> others, List<Meanwhile> items, Optional<Callback> offered, Optional<Seconds> longest) {
-        return with(number, others, items, offered, longest);
-    }
-
-    private Queue with(
-            Optional<String> dialled,
-            List<Agent> others,
-            List<Meanwhile> items,
-            Optional<Callback> offered,
-            Optional<Seconds> longest) {
         return new Queue(
                 key,
                 name,
                 note,
-                dialled,
+                number,
                 order,
                 others,
                 mayLogIn,

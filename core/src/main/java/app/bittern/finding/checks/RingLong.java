@@ -11,6 +11,7 @@ import app.bittern.plan.Plan;
 import app.bittern.plan.Pointer;
 import app.bittern.plan.Seconds;
 import app.bittern.plan.Traffic;
+import app.bittern.score.GroupScore;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -49,21 +50,17 @@ final class RingLong implements Check {
         plan.all(HuntGroup.class)
                 .filter(hunt -> hunt.ringEach().value() <= patience.value())
                 .forEach(hunt -> {
-                    long all = (long) hunt.laps()
-                            * hunt.members().size()
-                            * hunt.ringEach().value();
-                    if (all > patience.value()) {
+                    GroupScore score = GroupScore.of(plan, hunt);
+                    if (score.lasts() > patience.value()) {
                         findings.add(ABOUT.at(
                                         hunt.ref(),
                                         Pointer.of("ringEach"),
-                                        Says.the(hunt) + " rings "
-                                                + Says.count(hunt.members().size(), "member") + " for "
+                                        Says.the(hunt) + " rings " + rung(score) + " for "
                                                 + hunt.ringEach().said() + " each"
                                                 + (hunt.laps() > 1 ? ", " + hunt.laps() + " times over" : "")
-                                                + ": " + shown(all).said() + " in all; callers seldom wait longer than "
-                                                + patience.said()
-                                                + ".")
-                                .of(shown(all)));
+                                                + ": " + shown(score.lasts()).said()
+                                                + " in all; callers seldom wait longer than " + patience.said() + ".")
+                                .of(shown(score.lasts())));
                     }
                 });
         plan.all(Chain.class)
@@ -84,6 +81,15 @@ final class RingLong implements Check {
                     }
                 });
         return findings;
+    }
+
+    /// Who is rung: of some members one may be on do not disturb, or without a phone.
+    private static String rung(GroupScore score) {
+        int all = score.members().size();
+        long ring = score.members().stream()
+                .filter(phone -> !phone.rings().isEmpty())
+                .count();
+        return (ring < all ? ring + " of " : "") + Says.count(all, "member");
     }
 
     /// A day where it is more: longer durations are not said.

@@ -1,5 +1,6 @@
 package app.bittern.server.group;
 
+import app.bittern.score.Ring;
 import java.util.List;
 import java.util.Optional;
 
@@ -16,7 +17,8 @@ public final class GroupApi {
     ///
     /// @param together whether all ring together; else one after another
     /// @param order    how, in words
-    /// @param seconds  until it gives up
+    /// @param seconds  until the call leaves it; 0 where nobody can be rung
+    /// @param leaves   by which of its places: `/noAnswer`, `/busy` or `/unreachable`
     /// @param moves    the place that says how long: `/ringFor` or `/ringEach`
     /// @param length   what that is, in seconds
     /// @param laps     how often the list is gone through; 1 where all ring together
@@ -31,6 +33,7 @@ public final class GroupApi {
             String order,
             Optional<String> shownAs,
             int seconds,
+            String leaves,
             String moves,
             int length,
             int laps,
@@ -45,7 +48,8 @@ public final class GroupApi {
     /// @param place   among the members, from 0
     /// @param after   seconds after the others
     /// @param key     whether a key must be pressed to take the call
-    /// @param stretches of ringing
+    /// @param able      whether it can ring at all
+    /// @param stretches of ringing, as the engine has them
     /// @param notes   what is odd: in the group twice, does not ring, forwards all calls
     public record RungView(
             int place,
@@ -53,11 +57,9 @@ public final class GroupApi {
             Optional<String> object,
             int after,
             boolean key,
-            List<RingsView> stretches,
+            boolean able,
+            List<Ring> stretches,
             List<String> notes) {}
-
-    /// @param from second, as `to`
-    public record RingsView(int from, int to) {}
 
     /// @param when  in words: `nobody answers`, `all are busy`
     /// @param field its place in the object

@@ -1,5 +1,6 @@
 package app.bittern.server.group;
 
+import app.bittern.call.Cause;
 import app.bittern.plan.Destination;
 import app.bittern.plan.Extension;
 import app.bittern.plan.Group;
@@ -11,6 +12,7 @@ import app.bittern.plan.Plan;
 import app.bittern.plan.Ref;
 import app.bittern.plan.RingGroup;
 import app.bittern.plan.Traffic;
+import app.bittern.score.GroupScore;
 import app.bittern.server.account.Need;
 import app.bittern.server.account.Needs;
 import app.bittern.server.object.Said;
@@ -35,6 +37,9 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/sites/{site}/{plan}")
 class GroupController {
     private static final int MOST = 100;
+    private static final String NO_ANSWER = "/noAnswer";
+    private static final String BUSY = "/busy";
+    private static final String UNREACHABLE = "/unreachable";
 
     /// A window on the groups.
     ///
@@ -72,7 +77,7 @@ class GroupController {
             case HuntGroup hunt -> hunt.ringEach().value();
         };
         int laps = group instanceof HuntGroup hunt ? hunt.laps() : 1;
-        int seconds = together ? length : length * laps * group.members().size();
+        GroupScore score = GroupScore.of(plan, group);
         Optional<Traffic> traffic = plan.find(new Ref(Kind.TRAFFIC, Traffic.KEY), Traffic.class);
         int talk = traffic.map(one -> one.talkIn(group.ref()).value()).orElse(Traffic.TALK.value());
         return new GroupApi.GroupView(
@@ -82,18 +87,27 @@ class GroupController {
                 together,
                 group instanceof HuntGroup hunt ? ordered(hunt) : "all ring together",
                 group.shownAs(),
-                seconds,
+                score.lasts(),
+                leaves(score.leaves()),
                 together ? "/ringFor" : "/ringEach",
                 length,
                 laps,
                 IntStream.range(0, group.members().size())
-                        .mapToObj(place -> member(plan, group, place, length, laps))
+                        .mapToObj(place ->
+                                member(plan, group, place, score.members().get(place)))
                         .toList(),
                 ends(plan, group),
                 group.followForwarding(),
                 calls,
                 calls.filter(rate -> !group.members().isEmpty())
                         .map(rate -> advice(rate, talk, group.members().size())));
+    }
+
+    private static String leaves(Cause cause) {
+        if (cause instanceof Cause.NoAnswer) {
+            return NO_ANSWER;
+        }
+        return cause instanceof Cause.Busy ? BUSY : UNREACHABLE;
     }
 
     private static String ordered(HuntGroup hunt) {
@@ -115,27 +129,21 @@ class GroupController {
                 advice.queue(), advice.allBusy(), advice.says(), ErlangB.traffic(people, Advice.SELDOM) * 3600 / talk);
     }
 
-    private static GroupApi.RungView member(Plan plan, Group group, int place, int length, int laps) {
+    private static GroupApi.RungView member(Plan plan, Group group, int place, GroupScore.Phone phone) {
         Member member = group.members().get(place);
         Optional<Ref> extension = member.party() instanceof Party.Inside(Ref ref) ? Optional.of(ref) : Optional.empty();
-        int after = group instanceof RingGroup ? member.after().value() : 0;
-        List<GroupApi.RingsView> stretches = group instanceof RingGroup
-                ? after < length ? List.of(new GroupApi.RingsView(after, length)) : List.of()
-                : IntStream.range(0, laps)
-                        .map(lap -> (lap * group.members().size() + place) * length)
-                        .mapToObj(from -> new GroupApi.RingsView(from, from + length))
-                        .toList();
         return new GroupApi.RungView(
                 place,
                 plan.title(member.party()),
                 extension.map(Ref::toString),
-                after,
+                group instanceof RingGroup ? member.after().value() : 0,
                 member.keyToTake(),
-                stretches,
-                notes(plan, group, member, extension, after >= length && group instanceof RingGroup));
+                phone.able(),
+                phone.rings(),
+                notes(plan, group, member, extension));
     }
 
-    private static List<String> notes(Plan plan, Group group, Member member, Optional<Ref> extension, boolean tooLate) {
+    private static List<String> notes(Plan plan, Group group, Member member, Optional<Ref> extension) {
         List<String> notes = new ArrayList<>();
         long times = group.members().stream()
                 .filter(one -> one.party().equals(member.party()))
@@ -143,7 +151,8 @@ class GroupController {
         if (times > 1) {
             notes.add("in the group " + (times == 2 ? "twice" : times + " times"));
         }
-        if (tooLate) {
+        if (group instanceof RingGroup ring
+                && member.after().value() >= ring.ringFor().value()) {
             notes.add("never rings: it would begin after the end");
         }
         Optional<Extension> known = extension.flatMap(ref -> plan.find(ref, Extension.class));
@@ -171,9 +180,9 @@ class GroupController {
 
     private static List<GroupApi.EndView> ends(Plan plan, Group group) {
         return List.of(
-                end(plan, "nobody answers", "/noAnswer", group.noAnswer(), group.noAnswer()),
-                end(plan, "all are busy", "/busy", group.busy(), group.onBusy()),
-                end(plan, "none is there", "/unreachable", group.unreachable(), group.onUnreachable()));
+                end(plan, "nobody answers", NO_ANSWER, group.noAnswer(), group.noAnswer()),
+                end(plan, "all are busy", BUSY, group.busy(), group.onBusy()),
+                end(plan, "none is there", UNREACHABLE, group.unreachable(), group.onUnreachable()));
     }
 
     private static GroupApi.EndView end(

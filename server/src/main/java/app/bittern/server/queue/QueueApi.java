@@ -1,6 +1,6 @@
 package app.bittern.server.queue;
 
-import app.bittern.server.group.GroupApi.RingsView;
+import app.bittern.score.Ring;
 import java.util.List;
 import java.util.Optional;
 
@@ -68,7 +68,7 @@ public final class QueueApi {
             int rank,
             int joinsAfter,
             boolean byPhone,
-            List<RingsView> rings,
+            List<Ring> rings,
             List<AlsoView> also) {}
 
     /// @param first whether its callers come before those of this queue; absent where neither does

@@ -1,117 +1,62 @@
 package app.bittern.server.queue;
 
-import app.bittern.call.Account;
-import app.bittern.call.Bench;
 import app.bittern.call.Context;
-import app.bittern.call.Presence;
 import app.bittern.call.QueueCourse;
 import app.bittern.call.Schedule;
 import app.bittern.call.State;
 import app.bittern.call.Trace;
-import app.bittern.call.Tracer;
 import app.bittern.plan.Code;
 import app.bittern.plan.Destination;
-import app.bittern.plan.Extension;
-import app.bittern.plan.Hours;
+import app.bittern.plan.Menu;
 import app.bittern.plan.Party;
 import app.bittern.plan.Plan;
 import app.bittern.plan.Queue;
 import app.bittern.plan.Ref;
-import app.bittern.plan.Route;
 import app.bittern.plan.Seconds;
-import app.bittern.server.group.GroupApi.RingsView;
+import app.bittern.score.WaitScore;
 import app.bittern.server.object.Said;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.stream.IntStream;
 
-/// The score of a wait: what the engine does with a call that dials the queue while every agent is in and nobody
-/// answers.
-///
-/// The call comes from a phone that is put beside the plan for the question, and dials a number that the queue is given
-/// for it; neither is in any other plan.
+/// The score of a wait, in the words of a screen.
 final class Score {
-    private static final String PHONE = "999999999999";
-    private static final String DIALLED = "999999999998";
-
     private final Plan plan;
     private final Queue queue;
-    private final LocalDateTime at;
+    private final WaitScore wait;
 
     Score(Plan plan, Queue queue, LocalDateTime at) {
         this.plan = plan;
         this.queue = queue;
-        this.at = at;
-    }
-
-    /// The call in the queue.
-    private Trace.Step waited() {
-        Extension phone = new Extension(
-                PHONE,
-                Optional.empty(),
-                Optional.empty(),
-                List.of(),
-                Extension.RING_FOR,
-                false,
-                false,
-                Extension.Forward.NONE,
-                Optional.empty(),
-                Optional.empty(),
-                List.of(),
-                Optional.empty(),
-                Extension.Person.UNKNOWN);
-        Plan asked = plan.with(phone).with(queue.numbered(DIALLED));
-        Map<String, List<Presence>> in = new LinkedHashMap<>();
-        queue.agents().forEach(agent -> in.put(agent.party().phone(), List.of(Presence.IN)));
-        Bench bench = Bench.dialled(
-                phone.ref(), DIALLED, at.atZone(plan.site().timeZone()).toInstant());
-        Bench staffed = new Bench(
-                bench.called(), bench.caller(), bench.at(), List.of(), false, Map.of(), Map.of(), in, Map.of());
-        return Tracer.trace(asked, staffed).steps().stream()
-                .filter(step -> step.account() instanceof Account.InQueue)
-                .findFirst()
-                .orElseThrow();
+        this.wait = WaitScore.of(plan, queue, at.atZone(plan.site().timeZone()).toInstant());
     }
 
     QueueApi.ScoreView view(long version) {
-        Trace.Step step = waited();
-        Account.InQueue account = (Account.InQueue) step.account();
-        int begun = step.second();
+        Trace.Step step = wait.step();
+        int joining = wait.course().joining();
         return new QueueApi.ScoreView(
                 version,
                 queue.ref().toString(),
                 queue.title(),
                 step.lasts(),
-                account.joining(),
+                joining,
                 step.hears().stream()
                         .map(heard -> new QueueApi.HeardView(
-                                heard.from() - begun,
-                                heard.to() - begun,
-                                heard.sound().word(),
-                                heard.text()))
+                                heard.from(), heard.to(), heard.sound().word(), heard.text()))
                         .toList(),
                 items(),
-                keys(account.joining()),
-                agents(account, step.lasts()),
-                leaves(account.joining()),
-                together(account.joining()),
+                keys(),
+                agents(),
+                leaves(joining),
+                together(joining),
                 queue.notice()
                         .map(notice -> new QueueApi.NoticeView(
                                 notice.on(),
                                 plan.title(notice.say().prompt()),
                                 notice.until().map(Object::toString))),
                 codes());
-    }
-
-    private boolean holds(Optional<Route.While> during) {
-        return during.map(hours -> plan.find(hours.hours(), Hours.class)
-                        .filter(one -> one.at(plan.site()).stateAt(at).equals(hours.state()))
-                        .isPresent())
-                .orElse(true);
     }
 
     private List<QueueApi.ItemView> items() {
@@ -126,7 +71,7 @@ final class Score {
                             item.at().isPresent(),
                             item.enabled(),
                             item.holdsWhile().map(hours -> plan.title(hours.hours()) + ": " + hours.state()),
-                            item.enabled() && holds(item.holdsWhile()));
+                            wait.said(place));
                 })
                 .toList();
     }
@@ -141,33 +86,27 @@ final class Score {
                 .orElse("nothing is said");
     }
 
-    private List<QueueApi.KeyView> keys(int joining) {
-        List<QueueApi.KeyView> keys = new ArrayList<>();
-        for (Queue.Meanwhile item : queue.meanwhile()) {
-            if (!item.enabled() || !holds(item.holdsWhile())) {
-                continue;
-            }
-            item.keys()
-                    .forEach((key, offer) -> offered(offer)
-                            .ifPresent(leads -> keys.add(new QueueApi.KeyView(key, joining + item.first(), leads))));
-        }
-        return keys;
+    private List<QueueApi.KeyView> keys() {
+        return wait.keys().stream()
+                .map(key -> new QueueApi.KeyView(key.key(), key.from(), leads(key.leads())))
+                .toList();
     }
 
-    private Optional<String> offered(Queue.Offer offer) {
-        return switch (offer) {
-            case Queue.Offer.Leads(Optional<Destination> to, boolean keepPlace) ->
-                Optional.of(to.map(one -> Said.destination(plan, one)).orElse("nowhere: a hole")
-                        + (keepPlace ? ", turn kept" : ""));
-            case Queue.Offer.CallsBack back ->
-                holds(queue.ringsBack().holdsWhile())
-                        ? Optional.of("be called back, within "
-                                + queue.ringsBack().within().said())
-                        : Optional.empty();
+    private String leads(QueueCourse.Offered offered) {
+        return switch (offered) {
+            case QueueCourse.Offered.Leads(Optional<Destination> to) -> to(to);
+            case QueueCourse.Offered.Keeps(Menu menu) ->
+                Said.destination(plan, new Destination.To(menu.ref())) + ", turn kept";
+            case QueueCourse.Offered.Callback callback -> calledBack();
+            case QueueCourse.Offered.Asked asked -> calledBack() + ", at a number that is asked for";
         };
     }
 
-    private List<QueueApi.AgentView> agents(Account.InQueue account, int lasts) {
+    private String calledBack() {
+        return "be called back, within " + queue.ringsBack().within().said();
+    }
+
+    private List<QueueApi.AgentView> agents() {
         return queue.agents().stream()
                 .map(agent -> new QueueApi.AgentView(
                         plan.title(agent.party()),
@@ -175,14 +114,7 @@ final class Score {
                         agent.rank(),
                         agent.joinsAfter().value(),
                         agent.byPhone(),
-                        account.rung().stream()
-                                .filter(rung -> rung.party().equals(agent.party()))
-                                .map(rung -> new RingsView(
-                                        rung.second(),
-                                        Math.min(
-                                                lasts,
-                                                rung.second() + queue.ringEach().value())))
-                                .toList(),
+                        wait.rings(agent.party()),
                         also(agent.party())))
                 .toList();
     }

@@ -39,6 +39,23 @@ class BuildScreensTest {
         assertThat(port.at("/members/1/stretches")).hasToString("[{\"from\":12,\"to\":24},{\"from\":48,\"to\":60}]");
     }
 
+    /// Who is on do not disturb is neither waited for nor drawn ringing; where that is everybody the call leaves at
+    /// once.
+    @Test
+    void whoDoesNotRingIsNotWaitedFor() {
+        DRAFT.edit(set("extension/2101", "/doNotDisturb", "true"));
+        JsonNode port = named(DRAFT.get("/groups").at("/groups"), "Port control");
+        assertThat(port.at("/seconds").asInt()).isEqualTo(48);
+        assertThat(port.at("/members/0/stretches")).isEmpty();
+        assertThat(port.at("/members/0/able").asBoolean()).isFalse();
+        assertThat(port.at("/leaves").asString()).isEqualTo("/noAnswer");
+        DRAFT.edit(
+                set("extension/2102", "/doNotDisturb", "true"), set("hunt-group/port-control", "/members/2", "null"));
+        JsonNode nobody = named(DRAFT.get("/groups").at("/groups"), "Port control");
+        assertThat(nobody.at("/seconds").asInt()).isZero();
+        assertThat(nobody.at("/leaves").asString()).isEqualTo("/busy");
+    }
+
     @Test
     void whatIsOddOfAMemberIsSaid() {
         DRAFT.edit(
