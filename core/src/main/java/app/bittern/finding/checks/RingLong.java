@@ -86,10 +86,10 @@ final class RingLong implements Check {
     /// Who is rung: of some members one may be on do not disturb, or without a phone.
     private static String rung(GroupScore score) {
         int all = score.members().size();
-        long ring = score.members().stream()
+        long able = score.members().stream()
                 .filter(phone -> !phone.rings().isEmpty())
                 .count();
-        return (ring < all ? ring + " of " : "") + Says.count(all, "member");
+        return (able < all ? able + " of " : "") + Says.count(all, "member");
     }
 
     /// A day where it is more: longer durations are not said.

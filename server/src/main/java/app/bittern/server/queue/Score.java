@@ -27,8 +27,9 @@ final class Score {
     private final Queue queue;
     private final WaitScore wait;
 
-    Score(Plan plan, Queue queue, LocalDateTime at) {
-        this.plan = plan;
+    /// @param queue as it is in the plan, or would be
+    Score(Plan before, Queue queue, LocalDateTime at) {
+        this.plan = before.with(queue);
         this.queue = queue;
         this.wait = WaitScore.of(plan, queue, at.atZone(plan.site().timeZone()).toInstant());
     }
