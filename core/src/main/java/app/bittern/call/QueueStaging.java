@@ -108,7 +108,26 @@ final class QueueStaging {
                 all.add(all(freeFrom(from)));
             }
         });
+        QueueCourse.all(queue, scene).forEach(course -> all.addAll(inAndBack(course)));
         return all;
+    }
+
+    /// A caller who goes into each menu that keeps the place, and into the ask of a callback, does nothing there, and
+    /// waits on.
+    private List<Visit> inAndBack(QueueCourse course) {
+        return Schedule.offers(course, scene::length, longest).entrySet().stream()
+                .filter(one -> one.getValue()
+                        .item()
+                        .offer(one.getKey())
+                        .filter(QueueStaging::keepsPlace)
+                        .isPresent())
+                .map(one -> all(idle())
+                        .with(KeyPress.at(one.getKey(), one.getValue().start()), KeyPress.SILENCE))
+                .toList();
+    }
+
+    private static boolean keepsPlace(QueueCourse.Offered offered) {
+        return offered instanceof QueueCourse.Offered.Keeps || offered instanceof QueueCourse.Offered.Asked;
     }
 
     /// The key as soon as it is offered, or as late as the wait allows, in every course that offers it.

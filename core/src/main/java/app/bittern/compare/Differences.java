@@ -19,9 +19,9 @@ import app.bittern.plan.InboundNumber;
 import app.bittern.plan.Kind;
 import app.bittern.plan.Plan;
 import app.bittern.plan.PlanObject;
+import app.bittern.plan.Queue;
 import app.bittern.plan.Ref;
 import app.bittern.plan.Route;
-import app.bittern.plan.Slot;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -288,9 +288,14 @@ public final class Differences {
                             .forEach(slot ->
                                     concerned.addAll(slot.target().stream().toList()));
                 });
-        plan.find(ref).map(PlanObject::slots).orElse(List.of()).stream()
-                .map(Slot::target)
-                .flatMap(Optional::stream)
+        named(plan, ref).forEach(concerned::add);
+        plan.find(ref, Queue.class).stream()
+                .flatMap(Differing::insideTheWait)
+                .flatMap(there -> named(plan, there))
                 .forEach(concerned::add);
+    }
+
+    private static Stream<Ref> named(Plan plan, Ref ref) {
+        return plan.find(ref).map(PlanObject::slots).orElse(List.of()).stream().flatMap(slot -> slot.target().stream());
     }
 }

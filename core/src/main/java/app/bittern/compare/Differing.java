@@ -100,7 +100,9 @@ public final class Differing {
                         || (object instanceof Menu menu && menu.dialExtensions().possible() && any(Kind.EXTENSION))
                         || (object instanceof Ask ask && ask.dials())
                         || (object instanceof Queue queue
-                                && (sharesAgents(queue) || byHours(queue) || insideTheWait(queue)))
+                                && (sharesAgents(queue)
+                                        || byHours(queue)
+                                        || insideTheWait(queue).anyMatch(this::reckoned)))
                         || (object.ref().kind() == Kind.ASK && any(Kind.CONTACT)))
                 .isPresent();
     }
@@ -118,16 +120,13 @@ public final class Differing {
         return QueueCourse.hours(queue).anyMatch(one -> is(one.hours()));
     }
 
-    /// Whether a call may do something else in what its caller goes into without leaving the line: a menu that keeps
-    /// the
-    /// place, the ask of a callback.
-    private boolean insideTheWait(Queue queue) {
+    /// What a caller goes into without leaving the line: menus that keep the place, the ask of a callback.
+    static Stream<Ref> insideTheWait(Queue queue) {
         return Stream.concat(
-                        queue.meanwhile().stream()
-                                .flatMap(item -> item.keys().values().stream())
-                                .flatMap(Differing::keepingPlace),
-                        queue.ringsBack().ask().stream())
-                .anyMatch(this::reckoned);
+                queue.meanwhile().stream()
+                        .flatMap(item -> item.keys().values().stream())
+                        .flatMap(Differing::keepingPlace),
+                queue.ringsBack().ask().stream());
     }
 
     private static Stream<Ref> keepingPlace(Queue.Offer offer) {
