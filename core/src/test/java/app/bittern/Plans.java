@@ -241,24 +241,16 @@ public final class Plans {
     }
 
     public static Extension extension(String number, Extension.Forward forward, Optional<String> mailbox) {
-        return new Extension(
-                number,
-                none(),
-                none(),
-                List.of("desk"),
-                Extension.RING_FOR,
-                false,
-                false,
-                forward,
-                mailbox.map(key -> new Ref(Kind.MAILBOX, key)),
-                none(),
-                List.of(),
-                none(),
-                Extension.Person.UNKNOWN);
+        return extension(number, false, forward, mailbox);
     }
 
     /// One that does not ring: it is on do not disturb.
     public static Extension disturbed(String number) {
+        return extension(number, true, Extension.Forward.NONE, none());
+    }
+
+    private static Extension extension(
+            String number, boolean disturbed, Extension.Forward forward, Optional<String> mailbox) {
         return new Extension(
                 number,
                 none(),
@@ -266,9 +258,9 @@ public final class Plans {
                 List.of("desk"),
                 Extension.RING_FOR,
                 false,
-                true,
-                Extension.Forward.NONE,
-                none(),
+                disturbed,
+                forward,
+                mailbox.map(key -> new Ref(Kind.MAILBOX, key)),
                 none(),
                 List.of(),
                 none(),

@@ -133,12 +133,12 @@ final class QueueStaging {
     /// The key as soon as it is offered, or as late as the wait allows, in every course that offers it.
     private List<Visit> keyed(String key, Cause cause) {
         return QueueCourse.all(queue, scene).stream()
-                .flatMap(course -> Schedule.all(course, scene::length, longest).stream()
-                        .filter(said -> said.item().offer(key).isPresent())
-                        .findFirst()
-                        .stream()
-                        .flatMap(said -> said.item().offer(key).stream()
-                                .flatMap(leads -> keyed(key, cause, said.start(), leads))))
+                .flatMap(course ->
+                        Optional.ofNullable(
+                                Schedule.offers(course, scene::length, longest).get(key))
+                                .stream())
+                .flatMap(said ->
+                        said.item().offer(key).stream().flatMap(leads -> keyed(key, cause, said.start(), leads)))
                 .toList();
     }
 

@@ -15,7 +15,6 @@ import app.bittern.plan.Plan;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 
 /// How a ring group or a hunt group rings a call that nobody answers, such as three phones for 21 s: a group of
 /// members of whom none can ring lets the call go at once.
@@ -73,10 +72,5 @@ public record GroupScore(int lasts, Cause leaves, List<Phone> members) {
             place += member.takesPart() ? 1 : 0;
         }
         return phones;
-    }
-
-    /// Why a call leaves at once, where it does: nobody is rung.
-    public Optional<Cause> nobody() {
-        return members.stream().allMatch(phone -> phone.rings().isEmpty()) ? Optional.of(leaves) : Optional.empty();
     }
 }

@@ -59,7 +59,7 @@ class GroupScoreTest {
         assertThat(score.members())
                 .containsExactly(
                         phone(new Ring(0, 12), new Ring(24, 36)), NONE, phone(new Ring(12, 24), new Ring(36, 48)));
-        assertThat(score.nobody()).isEmpty();
+        assertThat(score.leaves()).isEqualTo(new Cause.NoAnswer());
     }
 
     @Test
@@ -73,7 +73,7 @@ class GroupScoreTest {
     void whereNobodyCanRingTheCallLeavesAtOnce() {
         GroupScore score = of(group("quay", 21, "mailbox/quay", "2002"));
         assertThat(score.lasts()).isZero();
-        assertThat(score.nobody()).contains(new Cause.Busy());
+        assertThat(score.leaves()).isEqualTo(new Cause.Busy());
     }
 
     /// Every second of a score is one of the paths' windows, and of every call in which nobody answers.
